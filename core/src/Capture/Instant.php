@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Capture;
+
+use DeftBlade\Core\Json\Node;
+
+/** Reads an RFC 3339 date and time. */
+final class Instant
+{
+    private const SHAPE = '/^(\d{4})-(\d\d)-(\d\d)[Tt](\d\d):(\d\d):(\d\d)(?:\.(\d{1,9}))?(?:[Zz]|([+-])(\d\d):(\d\d))$/D';
+
+    /** @return int milliseconds since 1970, UTC; what is finer is cut off */
+    public static function read(Node $node): int
+    {
+        $text = $node->text();
+        if (preg_match(self::SHAPE, $text, $found) !== 1) {
+            throw $node->fail('must be a date and time with its zone, such as 2026-03-02T09:15:00.250Z (RFC 3339)');
+        }
+        [$year, $month, $day, $hour, $minute, $second] = array_map(intval(...), array_slice($found, 1, 6));
+        $zoneHour = (int) ($found[9] ?? 0);
+        $zoneMinute = (int) ($found[10] ?? 0);
+        if (! checkdate($month, $day, $year) || $hour > 23 || $minute > 59 || $second > 59 || $zoneHour > 23 || $zoneMinute > 59) {
+            throw $node->fail('is not a date and time there is');
+        }
+        $seconds = gmmktime($hour, $minute, $second, $month, $day, $year);
+        $offset = ($zoneHour * 60 + $zoneMinute) * (($found[8] ?? '') === '-' ? -60 : 60);
+        $milliseconds = (int) substr(str_pad($found[7] ?? '', 3, '0'), 0, 3);
+
+        return ((int) $seconds - $offset) * 1000 + $milliseconds;
+    }
+}

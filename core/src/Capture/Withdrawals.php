@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Capture;
+
+/** Which captures are taken out. A withdrawal is a capture too: withdrawn itself, it takes nothing out any more. */
+final readonly class Withdrawals
+{
+    /** @param array<string, list<string>> $aimedAt ids of the withdrawals, by the id of their target */
+    private function __construct(private array $aimedAt) {}
+
+    /** @param list<Capture> $captures */
+    public static function among(array $captures): self
+    {
+        $aimedAt = [];
+        foreach ($captures as $capture) {
+            if ($capture instanceof Voided) {
+                $aimedAt[$capture->target][] = $capture->id;
+            }
+        }
+
+        return new self($aimedAt);
+    }
+
+    public function takeOut(string $id): bool
+    {
+        foreach ($this->aimedAt[$id] ?? [] as $withdrawal) {
+            if (! $this->takeOut($withdrawal)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether following withdrawals of withdrawals from this one comes back to it. */
+    public function circle(string $id): bool
+    {
+        $seen = [];
+        $next = $this->aimedAt[$id] ?? [];
+        while ($next !== []) {
+            $at = array_pop($next);
+            if ($at === $id) {
+                return true;
+            }
+            if (! isset($seen[$at])) {
+                $seen[$at] = true;
+                array_push($next, ...($this->aimedAt[$at] ?? []));
+            }
+        }
+
+        return false;
+    }
+}

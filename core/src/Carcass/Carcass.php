@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Carcass;
+
+use DeftBlade\Core\Json\Node;
+
+/** A carcass as the list of its parts; their shares add up to 1, purge included. */
+final readonly class Carcass
+{
+    private const SUM_TOLERANCE = 0.001;
+
+    /** @param array<string, Part> $parts by id */
+    private function __construct(public string $key, public string $title, public array $parts) {}
+
+    public static function read(Node $node): self
+    {
+        $node->keys(['key', 'parts'], ['title']);
+        $parts = [];
+        foreach ($node->at('parts')->items() as $item) {
+            $part = Part::read($item);
+            if (isset($parts[$part->id])) {
+                throw $item->at('id')->fail("{$part->id} is also the id of an earlier part");
+            }
+            $parts[$part->id] = $part;
+        }
+        $sum = array_sum(array_map(static fn(Part $part): float => $part->share, $parts));
+        if (abs($sum - 1) > self::SUM_TOLERANCE + 1e-12) {
+            throw $node->at('parts')->fail(sprintf('the shares add up to %.4f; they must add up to 1 (within %.3f)', $sum, self::SUM_TOLERANCE));
+        }
+        $key = $node->at('key')->identifier();
+
+        return new self($key, $node->textOf('title', $key), $parts);
+    }
+
+    /** @param list<string> $ids */
+    public function expectationOf(array $ids): Expectation
+    {
+        $share = 0.0;
+        $variance = 0.0;
+        foreach ($ids as $id) {
+            $share += $this->parts[$id]->share;
+            $variance += $this->parts[$id]->sd ** 2;
+        }
+
+        return new Expectation($share, sqrt($variance));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Grading;
+
+use DeftBlade\Core\Balance\MassBalance;
+use DeftBlade\Core\Balance\Yields;
+use DeftBlade\Core\Package\Attempt;
+
+/** Everything computed for one attempt. */
+final readonly class AttemptResult
+{
+    /**
+     * @param list<ComponentScore> $scores
+     * @param list<PieceVerdict>   $pieces
+     * @param list<Borderline>     $borderline
+     * @param list<Reason>         $reasons    largest loss first
+     */
+    public function __construct(
+        public Attempt $attempt,
+        public Status $status,
+        public Grade $grade,
+        public array $scores,
+        public array $pieces,
+        public MassBalance $balance,
+        public ?Yields $yields,
+        public bool $overLimit,
+        public array $borderline,
+        public array $reasons,
+    ) {}
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Grading;
+
+use DeftBlade\Core\Json\Node;
+
+/** A named stretch of the scale, from its minimum up to the next. */
+final readonly class Band
+{
+    private function __construct(public string $label, public float $min) {}
+
+    public static function read(Node $node): self
+    {
+        $node->keys(['label', 'min'], ['title']);
+
+        return new self($node->at('label')->identifier(), $node->at('min')->number(0, 100));
+    }
+
+    /** @return non-empty-list<self> highest minimum first */
+    public static function readAll(Node $node): array
+    {
+        $bands = [];
+        foreach ($node->items() as $item) {
+            $band = self::read($item);
+            foreach ($bands as $other) {
+                if ($other->min === $band->min || $other->label === $band->label) {
+                    throw $item->fail("$band->label has the minimum or the label of {$other->label}");
+                }
+            }
+            $bands[] = $band;
+        }
+        usort($bands, static fn(self $a, self $b): int => $b->min <=> $a->min);
+        if ($bands === [] || end($bands)->min > 0) {
+            throw $node->fail('the lowest band must have the minimum 0, so that every total falls in one');
+        }
+
+        return $bands;
+    }
+}

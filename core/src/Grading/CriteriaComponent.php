@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Grading;
+
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Criterion;
+use DeftBlade\Core\Standard\Fault;
+
+/** Any judged component (technique, quality, sanitation, …): the levels of its criteria, less the marks for its faults. */
+final readonly class CriteriaComponent extends WeightedComponent
+{
+    public static function read(Node $node): self
+    {
+        return new self(ComponentHead::read($node, []));
+    }
+
+    public function score(Tray $tray, array $verdicts): ComponentScore
+    {
+        $all = array_filter($tray->standard->criteria, fn(Criterion $it): bool => $it->component === $this->id());
+        $judged = array_filter($all, static fn(Criterion $it): bool => ! $tray->excusesCriterion($it->id));
+        if ($all !== [] && $judged === []) {
+            return ComponentScore::dropped($this);
+        }
+        $losses = [];
+        $earned = 100.0;
+        $weights = array_sum(array_map(static fn(Criterion $it): float => $it->weight, $judged));
+        foreach ($judged as $criterion) {
+            $level = $tray->level($criterion->id);
+            if ($level === null) {
+                return ComponentScore::pending($this);
+            }
+            $points = 100 * $criterion->weight / $weights * $criterion->shortfallAt($level);
+            if ($points > 0) {
+                $earned -= $points;
+                $losses[] = new Loss(self::explainLevel($criterion, $level), $points);
+            }
+        }
+        $faults = $this->faultsOn($tray);
+        $deducted = array_sum(array_map(static fn(Loss $loss): float => $loss->points, $faults));
+        $earned = max(0.0, $earned);
+        // A component does not go below nothing, so what the faults cost together is at most what was earned.
+        $bite = $deducted > $earned ? $earned / $deducted : 1.0;
+        foreach ($faults as $loss) {
+            $losses[] = new Loss($loss->text, $loss->points * $bite);
+        }
+
+        return ComponentScore::of($this, $earned - $deducted * $bite, $losses);
+    }
+
+    /** @return list<Loss> */
+    private function faultsOn(Tray $tray): array
+    {
+        $losses = [];
+        foreach ($tray->standard->faults as $fault) {
+            $count = $tray->log->faults[$fault->id] ?? 0;
+            if ($fault->component === $this->id() && $count > 0) {
+                $losses[] = new Loss(self::explainFault($fault, $count), $fault->deductionFor($count));
+            }
+        }
+
+        return $losses;
+    }
+
+    private static function explainLevel(Criterion $criterion, int $level): string
+    {
+        return sprintf('%s: step %d of %d, “%s”', $criterion->title, $level + 1, count($criterion->levels), $criterion->levels[$level]->text);
+    }
+
+    private static function explainFault(Fault $fault, int $count): string
+    {
+        return sprintf(
+            '%s: marked %s, %s a mark, at most %s%s',
+            $fault->title,
+            $count === 1 ? 'once' : "$count times",
+            Figure::plain($fault->deduct),
+            Figure::plain($fault->max),
+            $fault->critical ? '; critical' : '',
+        );
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Grading;
+
+use DeftBlade\Core\Balance\MassBalance;
+use DeftBlade\Core\Balance\Yields;
+use DeftBlade\Core\Package\Attempt;
+use DeftBlade\Core\Standard\Standard;
+
+/** Grades attempts at one standard under one policy. */
+final readonly class Grader
+{
+    public function __construct(private Standard $standard, private Policy $policy) {}
+
+    /** @throws EmptyWindow when the policy's own rule leaves a window empty */
+    public function grade(Attempt $attempt): AttemptResult
+    {
+        $tray = Tray::of($this->standard, $attempt->log, $attempt->timeFactor);
+        $overLimit = $this->isOverLimit($tray);
+        $causes = $this->capCauses($tray, $attempt, $overLimit);
+        $verdicts = $this->policy->judgeOfPieces($this->policy->decision->rule)->judge($tray);
+        $scores = array_map(static fn(Component $it): ComponentScore => $it->score($tray, $verdicts), $this->policy->components);
+        $isVoid = $tray->asPurchased() === null && $tray->log->pieces === [];
+        $grade = Grade::of($this->policy, $isVoid ? [] : $scores, $causes);
+
+        return new AttemptResult(
+            $attempt,
+            $isVoid ? Status::Void : self::statusOf($scores),
+            $grade,
+            $scores,
+            $verdicts,
+            MassBalance::of($tray, $this->policy->balance),
+            Yields::of($tray),
+            $overLimit,
+            (new BorderlineSearch($this->policy))->search($tray, $verdicts, $scores, $grade, $causes),
+            Reason::of($scores, $grade),
+        );
+    }
+
+    /** @return list<CapCause> */
+    private function capCauses(Tray $tray, Attempt $attempt, bool $overLimit): array
+    {
+        $critical = false;
+        foreach ($this->standard->faults as $fault) {
+            $critical = $critical || ($fault->critical && isset($tray->log->faults[$fault->id]));
+        }
+
+        return array_values(array_filter(CapCause::cases(), static fn(CapCause $cause): bool => match ($cause) {
+            CapCause::Critical => $critical,
+            CapCause::Resit => $attempt->resit,
+            CapCause::OverLimit => $overLimit,
+        }));
+    }
+
+    private function isOverLimit(Tray $tray): bool
+    {
+        $allowance = $this->standard->time?->times($tray->timeFactor);
+
+        return $allowance !== null && $tray->log->time->ms > $allowance->limitMs;
+    }
+
+    /** @param list<ComponentScore> $scores */
+    private static function statusOf(array $scores): Status
+    {
+        foreach ($scores as $score) {
+            if ($score->state === ComponentState::Pending) {
+                return Status::Provisional;
+            }
+        }
+
+        return Status::Final;
+    }
+}

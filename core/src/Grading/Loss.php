@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Grading;
+
+/** Points of a component (of 100) lost, and for what; a loss of nothing says what was spared. */
+final readonly class Loss
+{
+    public function __construct(public string $text, public float $points) {}
+}

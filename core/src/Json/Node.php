@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Json;
+
+/** One place in a JSON document, read strictly: it knows its path, and whatever is wrong there throws InvalidPackage. */
+final readonly class Node
+{
+    private const DEEPEST = 32;
+
+    private const LONGEST_IDENTIFIER = 128;
+
+    private function __construct(private mixed $value, public string $path) {}
+
+    /** @throws InvalidPackage when the text is not JSON or nests deeper than any package does */
+    public static function decode(string $json): self
+    {
+        try {
+            return new self(json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR), '');
+        } catch (\JsonException $problem) {
+            throw InvalidPackage::at('', 'is not JSON that can be read: '.lcfirst($problem->getMessage()));
+        }
+    }
+
+    /** A document decoded elsewhere, objects as stdClass. */
+    public static function of(mixed $decoded, string $path = ''): self
+    {
+        return new self($decoded, $path);
+    }
+
+    /**
+     * Holds the object against the keys it must and may have.
+     *
+     * @param list<string> $required
+     * @param list<string> $optional
+     */
+    public function keys(array $required, array $optional = []): self
+    {
+        $object = $this->object();
+        foreach ($object as $key => $_) {
+            $key = (string) $key;
+            if (! in_array($key, $required, true) && ! in_array($key, $optional, true)) {
+                throw InvalidPackage::at($this->under(InvalidPackage::quote($key)), 'is not a key this format knows');
+            }
+        }
+        foreach ($required as $key) {
+            if (! property_exists($object, $key)) {
+                throw InvalidPackage::at($this->under($key), 'is missing');
+            }
+        }
+
+        return $this;
+    }
+
+    public function at(string $key): self
+    {
+        $object = $this->object();
+        if (! property_exists($object, $key)) {
+            throw InvalidPackage::at($this->under($key), 'is missing');
+        }
+
+        return new self($object->{$key}, $this->under($key));
+    }
+
+    public function has(string $key): bool
+    {
+        return property_exists($this->object(), $key);
+    }
+
+    public function isNull(): bool
+    {
+        return $this->value === null;
+    }
+
+    public function isObject(): bool
+    {
+        return $this->value instanceof \stdClass;
+    }
+
+    /** @return list<self> */
+    public function items(): array
+    {
+        if (! is_array($this->value)) {
+            throw $this->wants('a list');
+        }
+        $items = [];
+        foreach (array_values($this->value) as $index => $item) {
+            $items[] = new self($item, "{$this->path}[$index]");
+        }
+
+        return $items;
+    }
+
+    /** @return list<self> the items, or none where the key is absent */
+    public function itemsOf(string $key): array
+    {
+        return $this->has($key) ? $this->at($key)->items() : [];
+    }
+
+    public function text(): string
+    {
+        return is_string($this->value) ? $this->value : throw $this->wants('text');
+    }
+
+    public function textOf(string $key, string $otherwise): string
+    {
+        return $this->has($key) ? $this->at($key)->text() : $otherwise;
+    }
+
+    /** A short name by which other places refer to this one. */
+    public function identifier(): string
+    {
+        $text = $this->text();
+        if ($text === '' || strlen($text) > self::LONGEST_IDENTIFIER || preg_match('/[\x00-\x1f\x7f]/', $text) === 1) {
+            throw $this->fail('must be an identifier of 1 to '.self::LONGEST_IDENTIFIER.' printable characters');
+        }
+
+        return $text;
+    }
+
+    public function integer(int $least, int $most): int
+    {
+        $number = $this->number($least, $most);
+        if (floor($number) !== $number) {
+            throw $this->wants('a whole number');
+        }
+
+        return (int) $number;
+    }
+
+    public function number(float $least, float $most): float
+    {
+        if ((! is_int($this->value) && ! is_float($this->value)) || ! is_finite((float) $this->value)) {
+            throw $this->wants('a finite number');
+        }
+        $number = (float) $this->value;
+        if ($number < $least || $number > $most) {
+            throw $this->fail(sprintf('%s is outside %s to %s', self::plain($number), self::plain($least), self::plain($most)));
+        }
+
+        return $number;
+    }
+
+    public function positive(float $most): float
+    {
+        $number = $this->number(0, $most);
+
+        return $number > 0 ? $number : throw $this->fail('must be more than 0');
+    }
+
+    public function boolean(): bool
+    {
+        return is_bool($this->value) ? $this->value : throw $this->wants('true or false');
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    public function oneOf(string $enum): \BackedEnum
+    {
+        $text = $this->text();
+
+        return $enum::tryFrom($text) ?? throw $this->fail(sprintf(
+            '"%s" is none of %s',
+            InvalidPackage::quote($text),
+            implode(', ', array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases())),
+        ));
+    }
+
+    public function fail(string $problem): InvalidPackage
+    {
+        return InvalidPackage::at($this->path, $problem);
+    }
+
+    private function object(): \stdClass
+    {
+        return $this->value instanceof \stdClass ? $this->value : throw $this->wants('an object');
+    }
+
+    private function wants(string $what): InvalidPackage
+    {
+        $found = match (true) {
+            $this->value === null => 'null',
+            is_bool($this->value) => 'true or false',
+            is_string($this->value) => 'text',
+            is_array($this->value) => 'a list',
+            $this->value instanceof \stdClass => 'an object',
+            default => is_int($this->value) || is_float($this->value) ? self::plain((float) $this->value) : 'something else',
+        };
+
+        return $this->fail("must be $what, not $found");
+    }
+
+    private function under(string $key): string
+    {
+        return $this->path === '' ? $key : "{$this->path}.$key";
+    }
+
+    private static function plain(float $number): string
+    {
+        return floor($number) === $number && abs($number) < 1e15 ? number_format($number, 0, '.', ' ') : (string) $number;
+    }
+}

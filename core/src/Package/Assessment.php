@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Package;
+
+use DeftBlade\Core\Balance\MixUpSearch;
+use DeftBlade\Core\Capture\CaptureReader;
+use DeftBlade\Core\Grading\EmptyWindow;
+use DeftBlade\Core\Grading\Grader;
+use DeftBlade\Core\Grading\Policy;
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Standard;
+
+/** A whole assessment package: the standard, the policy and the attempts of a class. */
+final readonly class Assessment
+{
+    public const FORMAT = 'deft-blade.assessment/1';
+
+    /** @param list<Attempt> $attempts */
+    private function __construct(public Standard $standard, public Policy $policy, public array $attempts) {}
+
+    /** @throws InvalidPackage naming the path of the first thing that is wrong */
+    public static function read(Node $node): self
+    {
+        if ($node->at('format')->text() !== self::FORMAT) {
+            throw $node->at('format')->fail(sprintf('is "%s"; this reads "%s"', InvalidPackage::quote($node->at('format')->text()), self::FORMAT));
+        }
+        $node->keys(['format', 'standard', 'policy', 'attempts']);
+        $standard = Standard::read($node->at('standard'));
+        $captures = new CaptureReader($standard);
+        $attempts = [];
+        foreach ($node->at('attempts')->items() as $item) {
+            $attempt = Attempt::read($item, $captures);
+            if (isset($attempts[$attempt->id])) {
+                throw $item->at('id')->fail("{$attempt->id} is also the id of an earlier attempt");
+            }
+            $attempts[$attempt->id] = $attempt;
+        }
+
+        return new self($standard, Policy::read($node->at('policy')), array_values($attempts));
+    }
+
+    /** @throws InvalidPackage when the policy's decision rule leaves a window empty */
+    public function grade(): ClassResult
+    {
+        $grader = new Grader($this->standard, $this->policy);
+        try {
+            $results = array_map($grader->grade(...), $this->attempts);
+        } catch (EmptyWindow $problem) {
+            throw InvalidPackage::at('policy.decision.rule', $problem->getMessage());
+        }
+
+        return new ClassResult($results, MixUpSearch::among($results));
+    }
+}

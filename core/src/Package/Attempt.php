@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Package;
+
+use DeftBlade\Core\Capture\CaptureLog;
+use DeftBlade\Core\Capture\CaptureReader;
+use DeftBlade\Core\Json\Node;
+
+/** One student's try at the standard. */
+final readonly class Attempt
+{
+    private const MOST_TIME_FACTOR = 10;
+
+    private function __construct(
+        public string $id,
+        public string $student,
+        public bool $resit,
+        public float $timeFactor,
+        public CaptureLog $log,
+    ) {}
+
+    public static function read(Node $node, CaptureReader $captures): self
+    {
+        $node->keys(['id', 'student', 'captures'], ['title', 'resit', 'time_factor']);
+
+        return new self(
+            $node->at('id')->identifier(),
+            $node->at('student')->identifier(),
+            $node->has('resit') && $node->at('resit')->boolean(),
+            $node->has('time_factor') ? $node->at('time_factor')->positive(self::MOST_TIME_FACTOR) : 1.0,
+            CaptureLog::read($node->at('captures')->items(), $captures),
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Standard;
+
+use DeftBlade\Core\Json\Node;
+
+/** Something judged by looking, in levels. */
+final readonly class Criterion
+{
+    private const MOST_POINTS = 1000;
+
+    /** @param list<Level> $levels */
+    private function __construct(
+        public string $id,
+        public string $title,
+        public string $component,
+        public float $weight,
+        public array $levels,
+        public float $maxPoints,
+    ) {}
+
+    public static function read(Node $node): self
+    {
+        $node->keys(['id', 'component', 'weight', 'levels'], ['title']);
+        $id = $node->at('id')->identifier();
+        $levels = [];
+        foreach ($node->at('levels')->items() as $item) {
+            $item->keys(['points', 'text'], ['title']);
+            $levels[] = new Level($item->at('points')->number(0, self::MOST_POINTS), $item->at('text')->text());
+        }
+        $maxPoints = max([0.0, ...array_map(static fn(Level $level): float => $level->points, $levels)]);
+        if ($maxPoints <= 0) {
+            throw $node->at('levels')->fail('at least one level must earn points');
+        }
+
+        return new self(
+            $id,
+            $node->textOf('title', $id),
+            MeasuredComponent::readJudged($node->at('component')),
+            $node->at('weight')->positive(self::MOST_POINTS),
+            $levels,
+            $maxPoints,
+        );
+    }
+
+    /** The fraction of the points that a level does not earn. */
+    public function shortfallAt(int $level): float
+    {
+        return 1 - $this->levels[$level]->points / $this->maxPoints;
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Tests;
+
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Package\Assessment;
+use DeftBlade\Core\Package\ResultDocument;
+use DeftBlade\Core\Tests\Support\Package;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
+
+/** Holds the published JSON Schemas (docs/formats) and the core's reader against each other. */
+final class FormatTest extends TestCase
+{
+    public function testReaderAndSchemaAgreeOnEveryPlaceOfAPackage(): void
+    {
+        $tried = 0;
+        foreach (self::distortions(self::fullPackage()) as $what => $package) {
+            self::assertSame(self::schemaAccepts('assessment', $package), self::readerAccepts($package), $what);
+            $tried++;
+        }
+        self::assertGreaterThan(300, $tried);
+    }
+
+    public function testAFullPackageIsAcceptedAndItsResultIsAsPublished(): void
+    {
+        $package = self::fullPackage();
+        self::assertTrue(self::schemaAccepts('assessment', $package));
+        $result = json_decode(ResultDocument::encode(Assessment::read(Node::of($package))->grade()), false);
+        self::assertTrue(self::schemaAccepts('result', $result));
+        $result->attempts[0]->pieces[0]->verdict = 'fine';
+        self::assertFalse(self::schemaAccepts('result', $result));
+    }
+
+    private static function fullPackage(): \stdClass
+    {
+        $package = Package::plain('portion', fade: 1.0)->with(static function (\stdClass $it): void {
+            $it->policy->components = [
+                (object) ['id' => 'portion', 'weight' => 1, 'fade' => 1.0], (object) ['id' => 'pairs', 'weight' => 1, 'fade' => 1.0, 'tolerance' => 0.06],
+                (object) ['id' => 'yield', 'weight' => 1, 'floor' => 0.1, 'target' => 0.3], (object) ['id' => 'frame', 'weight' => 1], (object) ['id' => 'skill', 'weight' => 1, 'title' => 'Skill'],
+            ];
+            $it->standard->criteria = [(object) ['id' => 'c', 'component' => 'skill', 'weight' => 1, 'levels' => [(object) ['points' => 0, 'text' => 'no'], (object) ['points' => 1, 'text' => 'yes', 'title' => 'Y']]]];
+            $it->standard->faults = [(object) ['id' => 'f', 'component' => 'skill', 'deduct' => 1, 'max' => 2, 'critical' => true]];
+            $it->standard->defects = [(object) ['id' => 'd', 'excuses' => ['criterion:c']]];
+            $it->standard->checkpoints = [(object) ['id' => 'k', 'title' => 'K']];
+            $it->standard->carcass->parts[0]->kind = 'bone';
+            $it->standard->pieces[1]->window = (object) ['basis' => 'mass', 'low' => 100, 'high' => 200];
+        })->attempt('a', ['ap' => 1800, 'left' => 300, 'right' => 310, 'stock' => 1160, 'scrape' => 20, 'levels' => ['c' => 1], 'faults' => ['f'], 'clock' => [0 => 'start', 900 => 'stop']], ['resit' => true, 'time_factor' => 1.25, 'title' => 'A']);
+        $more = [['kind' => 'note', 'text' => 'n'], ['kind' => 'photo', 'file' => 'p.jpg', 'sha256' => str_repeat('0', 64)], ['kind' => 'checkpoint', 'checkpoint' => 'k'], ['kind' => 'void', 'target' => 'm0', 'reason' => 'r']];
+        foreach ($more as $index => $capture) {
+            $package->document->attempts[0]->captures[] = (object) (['id' => "m$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'] + $capture);
+        }
+
+        return self::copy($package->document);
+    }
+
+    /** @return \Generator<string, \stdClass> the package with one place of it added, removed or of another type */
+    private static function distortions(\stdClass $package): \Generator
+    {
+        foreach (self::places($package) as $path) {
+            $change = static function (callable $how) use ($package, $path): \stdClass {
+                $copy = self::copy($package);
+                $parent = $copy;
+                foreach (array_slice($path, 0, -1) as $step) {
+                    is_array($parent) ? $parent = &$parent[$step] : $parent = &$parent->{$step};
+                }
+                $how($parent, end($path));
+
+                return $copy;
+            };
+            $name = implode('.', $path);
+            $value = array_reduce($path, static fn(mixed $at, int|string $step): mixed => is_array($at) ? $at[$step] : $at->{$step}, $package);
+            foreach (['object' => new \stdClass(), 'list' => [[]], 'text' => '', 'number' => -7, 'flag' => true] as $type => $other) {
+                yield "$name as $type" => $change(static function (mixed &$parent, int|string $key) use ($other): void {
+                    is_array($parent) ? $parent[$key] = $other : $parent->{$key} = $other;
+                });
+            }
+            if (is_string(end($path)) && ! in_array(end($path), ['defects', 'criteria', 'faults', 'parts', 'bins', 'checkpoints'], true)) {
+                yield "$name removed" => $change(static function (\stdClass $parent, string $key): void {
+                    unset($parent->{$key});
+                });
+            }
+            if ($value instanceof \stdClass) {
+                yield "$name with more" => $change(static function (mixed &$parent, int|string $key): void {
+                    $node = is_array($parent) ? $parent[$key] : $parent->{$key};
+                    $node->extra = 1;
+                });
+            }
+        }
+    }
+
+    /** @return \Generator<list<int|string>> every path below, but what grading ignores */
+    private static function places(mixed $node): \Generator
+    {
+        foreach (is_array($node) || $node instanceof \stdClass ? (array) $node : [] as $key => $child) {
+            if (in_array($key, ['version', 'key', 'title', 'text', 'reason', 'file'], true)) {
+                continue;
+            }
+            yield [$key];
+            foreach (self::places($child) as $path) {
+                yield [$key, ...$path];
+            }
+        }
+    }
+
+    private static function copy(\stdClass $document): \stdClass
+    {
+        return json_decode(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    private static function schemaAccepts(string $schema, \stdClass $document): bool
+    {
+        static $validator;
+        $validator ??= new Validator();
+        static $schemas = [];
+        $schemas[$schema] ??= json_decode((string) file_get_contents(dirname(__DIR__, 2)."/docs/formats/$schema.schema.json"));
+
+        return $validator->validate($document, $schemas[$schema])->isValid();
+    }
+
+    private static function readerAccepts(\stdClass $document): bool
+    {
+        try {
+            Assessment::read(Node::of($document));
+
+            return true;
+        } catch (InvalidPackage) {
+            return false;
+        }
+    }
+}
