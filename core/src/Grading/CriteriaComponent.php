@@ -18,7 +18,7 @@ final readonly class CriteriaComponent extends WeightedComponent
 
     public function score(Tray $tray, array $verdicts): ComponentScore
     {
-        $all = array_filter($tray->standard->criteria, fn(Criterion $it): bool => $it->component === $this->id());
+        $all = $tray->standard->criteriaOf($this->id());
         $judged = array_filter($all, static fn(Criterion $it): bool => ! $tray->excusesCriterion($it->id));
         if ($all !== [] && $judged === []) {
             return ComponentScore::dropped($this);
@@ -53,9 +53,9 @@ final readonly class CriteriaComponent extends WeightedComponent
     private function faultsOn(Tray $tray): array
     {
         $losses = [];
-        foreach ($tray->standard->faults as $fault) {
+        foreach ($tray->standard->faultsOf($this->id()) as $fault) {
             $count = $tray->log->faults[$fault->id] ?? 0;
-            if ($fault->component === $this->id() && $count > 0) {
+            if ($count > 0) {
                 $losses[] = new Loss(self::explainFault($fault, $count), $fault->deductionFor($count));
             }
         }

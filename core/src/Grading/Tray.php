@@ -11,41 +11,41 @@ use DeftBlade\Core\Weighing\Mass;
 /** One student's tray: what holds now of its captures, held against the standard. */
 final readonly class Tray
 {
-    /** All pieces are in, excused ones aside, or the tray was declared presented. */
-    public bool $complete;
-
-    /** @var array<string, true> */
-    private array $excusedPieces;
-
-    /** @var array<string, true> */
-    private array $excusedCriteria;
-
-    /** @param array<string, int> $levels by criterion id */
+    /**
+     * @param array<string, int>  $levels          by criterion id
+     * @param array<string, true> $excusedPieces
+     * @param array<string, true> $excusedCriteria
+     */
     private function __construct(
         public Standard $standard,
         public CaptureLog $log,
         public float $timeFactor,
+        /** All pieces are in, excused ones aside, or the tray was declared presented. */
+        public bool $complete,
         private array $levels,
-    ) {
+        private array $excusedPieces,
+        private array $excusedCriteria,
+    ) {}
+
+    public static function of(Standard $standard, CaptureLog $log, float $timeFactor): self
+    {
         $pieces = $criteria = [];
         foreach ($log->received->defects ?? [] as $defect) {
             $pieces += array_fill_keys($standard->defects[$defect]->pieces, true);
             $criteria += array_fill_keys($standard->defects[$defect]->criteria, true);
         }
-        $this->excusedPieces = $pieces;
-        $this->excusedCriteria = $criteria;
-        $this->complete = $log->time->presented || $this->piecesAreIn();
-    }
+        $required = array_diff_key($standard->cuts->pieces, $pieces);
+        $complete = $log->time->presented || array_diff_key($required, $log->pieces) === [];
 
-    public static function of(Standard $standard, CaptureLog $log, float $timeFactor): self
-    {
-        return new self($standard, $log, $timeFactor, $log->levels);
+        return new self($standard, $log, $timeFactor, $complete, $log->levels, $pieces, $criteria);
     }
 
     /** The same tray, had one criterion been judged otherwise. */
     public function withLevel(string $criterion, int $level): self
     {
-        return new self($this->standard, $this->log, $this->timeFactor, [$criterion => $level] + $this->levels);
+        $levels = [$criterion => $level] + $this->levels;
+
+        return new self($this->standard, $this->log, $this->timeFactor, $this->complete, $levels, $this->excusedPieces, $this->excusedCriteria);
     }
 
     public function asPurchased(): ?Mass
@@ -71,16 +71,5 @@ final readonly class Tray
     public function piecesMg(): int
     {
         return array_sum(array_map(static fn(Mass $mass): int => $mass->mg, $this->log->pieces));
-    }
-
-    private function piecesAreIn(): bool
-    {
-        foreach ($this->standard->cuts->pieces as $piece) {
-            if (! isset($this->log->pieces[$piece->id]) && ! $this->excusesPiece($piece->id)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

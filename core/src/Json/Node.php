@@ -38,8 +38,7 @@ final readonly class Node
     public function keys(array $required, array $optional = []): self
     {
         $object = $this->object();
-        foreach ($object as $key => $_) {
-            $key = (string) $key;
+        foreach (array_map(strval(...), array_keys(get_object_vars($object))) as $key) {
             if (! in_array($key, $required, true) && ! in_array($key, $optional, true)) {
                 throw InvalidPackage::at($this->under(InvalidPackage::quote($key)), 'is not a key this format knows');
             }

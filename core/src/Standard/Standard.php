@@ -11,6 +11,12 @@ use DeftBlade\Core\Json\Node;
 /** What a tray is held against: the cut list of a carcass, criteria, faults, defects, scrape limit and time. */
 final readonly class Standard
 {
+    /** @var array<string, list<Criterion>> */
+    private array $criteriaByComponent;
+
+    /** @var array<string, list<Fault>> */
+    private array $faultsByComponent;
+
     /**
      * @param list<array{string, string}> $pairs
      * @param array<string, Criterion>    $criteria    by id
@@ -30,7 +36,10 @@ final readonly class Standard
         public array $checkpoints,
         public ?FrameLimit $frame,
         public ?TimeAllowance $time,
-    ) {}
+    ) {
+        $this->criteriaByComponent = self::grouped($criteria);
+        $this->faultsByComponent = self::grouped($faults);
+    }
 
     public static function read(Node $node): self
     {
@@ -56,6 +65,18 @@ final readonly class Standard
             $node->at('frame')->isNull() ? null : FrameLimit::read($node->at('frame')),
             $node->at('time')->isNull() ? null : TimeAllowance::read($node->at('time')),
         );
+    }
+
+    /** @return list<Criterion> those of one component */
+    public function criteriaOf(string $component): array
+    {
+        return $this->criteriaByComponent[$component] ?? [];
+    }
+
+    /** @return list<Fault> those of one component */
+    public function faultsOf(string $component): array
+    {
+        return $this->faultsByComponent[$component] ?? [];
     }
 
     /** What a place of the tray is called: a piece or a bin by its title. */
@@ -85,6 +106,23 @@ final readonly class Standard
         }
 
         return $items;
+    }
+
+    /**
+     * @template T of Criterion|Fault
+     *
+     * @param array<string, T> $items
+     *
+     * @return array<string, list<T>>
+     */
+    private static function grouped(array $items): array
+    {
+        $groups = [];
+        foreach ($items as $item) {
+            $groups[$item->component][] = $item;
+        }
+
+        return $groups;
     }
 
     /** @return array{string, string} */

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+// Times the core on classes of 24, 240 and 2 400 attempts of the shipped standard, about 60 captures each:
+// reading the package (JSON text to checked objects) and grading it, in ms, best and median of several runs.
+
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Package\Assessment;
+use DeftBlade\Core\Standard\Shelf;
+
+require __DIR__.'/../autoload.php';
+
+ini_set('memory_limit', '4G');
+
+$shelf = new Shelf();
+$standard = $shelf->standard('chicken-eight-piece');
+$shares = array_column($standard->carcass->parts, 'share', 'id');
+
+$attempt = static function (int $number) use ($standard, $shares): array {
+    mt_srand($number);
+    $captures = [];
+    $add = static function (array $what) use (&$captures, $number): void {
+        $second = count($captures);
+        $captures[] = ['id' => "c$number-$second", 'at' => gmdate('Y-m-d\TH:i:s.000\Z', 1_772_442_000 + 30 * $second), 'by' => 'instructor'] + $what;
+    };
+    $carcass = mt_rand(1_700_000, 2_000_000);
+    $weigh = static fn(array $parts): int => (int) round($carcass * array_sum(array_map(static fn(string $part): float => $shares[$part], $parts)) * mt_rand(95, 104) / 100);
+    $add(['kind' => 'received', 'mass_mg' => $carcass, 'defects' => []]);
+    $add(['kind' => 'clock', 'event' => 'start']);
+    for ($mark = 0; $mark < 14; $mark++) {
+        $add(['kind' => 'fault', 'fault' => $standard->faults[mt_rand(0, count($standard->faults) - 1)]->id]);
+    }
+    $add(['kind' => 'clock', 'event' => 'stop']);
+    for ($round = 0; $round < 2; $round++) {
+        foreach ($standard->pieces as $piece) {
+            $add(['kind' => 'piece', 'piece' => $piece->id, 'mass_mg' => $weigh($piece->parts)]);
+        }
+    }
+    foreach ($standard->bins as $bin) {
+        $add(['kind' => 'bin', 'bin' => $bin->id, 'mass_mg' => $weigh($bin->parts)]);
+    }
+    $add(['kind' => 'scrape', 'mass_mg' => mt_rand(2_000, 50_000)]);
+    foreach ($standard->criteria as $criterion) {
+        $add(['kind' => 'level', 'criterion' => $criterion->id, 'level' => mt_rand(0, count($criterion->levels) - 1)]);
+        if (count($captures) < 60 && mt_rand(0, 2) === 0) {
+            $add(['kind' => 'note', 'text' => 'looked at twice']);
+        }
+    }
+
+    return ['id' => "a$number", 'student' => "s$number", 'captures' => $captures];
+};
+
+printf("%9s %9s %12s %12s %12s %14s\n", 'attempts', 'captures', 'read ms', 'grade ms', 'grade best', 'µs an attempt');
+foreach ([24 => 25, 240 => 7, 2400 => 3] as $attempts => $runs) {
+    $class = array_map($attempt, range(1, $attempts));
+    $json = json_encode(['format' => Assessment::FORMAT, 'standard' => $standard, 'policy' => $shelf->policy('house'), 'attempts' => $class], JSON_THROW_ON_ERROR);
+    $read = $grade = [];
+    for ($run = 0; $run < $runs; $run++) {
+        $start = hrtime(true);
+        $assessment = Assessment::read(Node::decode($json));
+        $between = hrtime(true);
+        $assessment->grade();
+        $read[] = ($between - $start) / 1e6;
+        $grade[] = (hrtime(true) - $between) / 1e6;
+        unset($assessment);
+    }
+    sort($read);
+    sort($grade);
+    $median = $grade[intdiv($runs, 2)];
+    printf("%9d %9d %12.1f %12.1f %12.1f %14.0f\n", $attempts, count($class[0]['captures']), $read[intdiv($runs, 2)], $median, $grade[0], 1000 * $median / $attempts);
+}
