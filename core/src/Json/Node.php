@@ -72,9 +72,10 @@ final readonly class Node
         return $this->value === null;
     }
 
-    public function isObject(): bool
+    /** The object itself. */
+    public function document(): \stdClass
     {
-        return $this->value instanceof \stdClass;
+        return $this->object();
     }
 
     /** @return list<self> */

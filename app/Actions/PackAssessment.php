@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Assessment;
+use App\Models\Attempt;
+use App\Models\Capture;
+use DeftBlade\Core\Package\Assessment as AssessmentPackage;
+use DeftBlade\Core\Package\ResultDocument;
+
+/** Puts an assessment together as a package of the open format: everything a result is computed from. */
+final readonly class PackAssessment
+{
+    /** @param iterable<Attempt>|null $attempts all of them where none are named */
+    public function pack(Assessment $assessment, ?iterable $attempts = null): \stdClass
+    {
+        if ($attempts === null) {
+            $assessment->load('attempts.captures');
+            $attempts = $assessment->attempts;
+        }
+
+        return (object) [
+            'format' => AssessmentPackage::FORMAT,
+            'standard' => $assessment->standard->document,
+            'policy' => $assessment->policy->document,
+            'attempts' => array_map($this->attempt(...), [...$attempts]),
+        ];
+    }
+
+    public function encode(\stdClass $package): string
+    {
+        return json_encode($package, ResultDocument::JSON_FLAGS | JSON_PRETTY_PRINT);
+    }
+
+    private function attempt(Attempt $attempt): \stdClass
+    {
+        return (object) [
+            'id' => $attempt->id,
+            'student' => $attempt->student_id,
+            'resit' => $attempt->resit,
+            'time_factor' => $attempt->time_factor,
+            'captures' => $attempt->captures->map(static fn(Capture $capture): \stdClass => $capture->inPackage())->values()->all(),
+        ];
+    }
+}

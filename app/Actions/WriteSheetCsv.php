@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\Flag;
+use App\Http\Resources\SheetColumnView;
+use App\Http\Resources\SheetView;
+
+/** The class sheet as RFC 4180 text, marked as UTF-8 for spreadsheets; text that a spreadsheet would run as a formula is made plain. */
+final readonly class WriteSheetCsv
+{
+    private const BYTE_ORDER_MARK = "\u{FEFF}";
+
+    public function write(SheetView $sheet): string
+    {
+        $lines = [['Station', 'Student', 'Status', ...array_map(static fn(SheetColumnView $it): string => $it->title, $sheet->components), 'Total', 'Band', 'Portion yield %', 'Loss %', 'Flags', 'Released']];
+        foreach ($sheet->rows as $row) {
+            $lines[] = [
+                $row->station,
+                $row->student,
+                $row->status->value,
+                ...array_map(static fn(SheetColumnView $it): ?float => self::rounded($row->scores[$it->id] ?? null), $sheet->components),
+                $row->total,
+                $row->band,
+                self::rounded($row->portion_yield, 100),
+                self::rounded($row->loss, 100),
+                implode('; ', array_map(static fn(Flag $flag): string => $flag->label(), $row->flags)),
+                $row->released ? 'yes' : 'no',
+            ];
+        }
+        $file = new \SplTempFileObject();
+        foreach ($lines as $cells) {
+            $file->fputcsv(array_map(self::plain(...), $cells), escape: '', eol: "\r\n");
+        }
+        $length = $file->ftell();
+        $file->rewind();
+
+        return self::BYTE_ORDER_MARK.$file->fread((int) $length);
+    }
+
+    private static function rounded(?float $figure, int $times = 1): ?float
+    {
+        return $figure === null ? null : round($figure * $times, 1);
+    }
+
+    /** OWASP, CSV injection: text that begins with one of these is prefixed with an apostrophe. Numbers stay numbers. */
+    private static function plain(string|int|float|null $cell): string|int|float
+    {
+        return is_string($cell) && preg_match('/^[=+\-@\t\r\n＝＋－＠]/u', $cell) === 1 ? "'$cell" : $cell ?? '';
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use OpenApi\Annotations\OpenApi;
+use OpenApi\Attributes as OA;
+use OpenApi\Generator;
+
+/** The OpenAPI document: what the attributes on the code say, with the published formats of the core as schemas. */
+#[OA\Info(version: '1', title: 'Deft Blade')]
+#[OA\Server(url: '/api/v1')]
+#[OA\Response(response: 'Problem', description: 'What went wrong (RFC 9457)', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class)))]
+final readonly class ApiDescription
+{
+    public function __construct(private string $root) {}
+
+    public function toJson(): string
+    {
+        $openApi = (new Generator())->setVersion(OpenApi::VERSION_3_1_0)->generate(["{$this->root}/app"], validate: false);
+        if ($openApi === null) {
+            throw new \LogicException('the code describes no API');
+        }
+        /** @var array{components: array{schemas: array<string, array<string, mixed>>}} $document */
+        $document = json_decode($openApi->toJson(), true, 512, JSON_THROW_ON_ERROR);
+        $document['components']['schemas'] = array_map(self::whole(...), $document['components']['schemas'])
+            + (new FormatSchemas("{$this->root}/docs/formats"))->all();
+
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+    }
+
+    /**
+     * Views are whole: every property is always there, if only as null.
+     *
+     * @param array<string, mixed> $schema
+     *
+     * @return array<string, mixed>
+     */
+    private static function whole(array $schema): array
+    {
+        return is_array($schema['properties'] ?? null) ? $schema + ['required' => array_keys($schema['properties'])] : $schema;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Actions\RecordCaptures;
+use App\Actions\ShowTray;
+use App\Http\Resources\CursorView;
+use App\Http\Resources\LogEntryView;
+use App\Http\Resources\TrayView;
+use App\Models\Assessment;
+use App\Models\Attempt;
+use App\Models\User;
+use DeftBlade\Core\Json\Node;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+final class CaptureController
+{
+    private const MOST_AT_ONCE = 500;
+
+    #[OA\Post(path: '/attempts/{attempt}/captures', operationId: 'capture', description: 'Takes captures down, all or none; each id is accepted once, so a request may be sent again.', tags: ['tray'])]
+    #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['device', 'captures'], properties: [
+        new OA\Property(property: 'device', description: 'What the device is called.', type: 'string'),
+        new OA\Property(property: 'captures', type: 'array', items: new OA\Items(ref: '#/components/schemas/SentCapture')),
+    ]))]
+    #[OA\Response(response: 200, description: 'Taken; the tray as it stands now', content: new OA\JsonContent(ref: TrayView::class))]
+    #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function store(Request $request, Attempt $attempt, RecordCaptures $recording, ShowTray $showing, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('capture', $attempt);
+        $body = Node::decode($request->getContent())->keys(['device', 'captures']);
+        $device = $body->at('device')->identifier();
+        $nodes = $body->at('captures')->items();
+        if (count($nodes) > self::MOST_AT_ONCE) {
+            throw $body->at('captures')->fail('holds more than '.self::MOST_AT_ONCE.' captures: send them in parts');
+        }
+        $captures = array_map(static fn(Node $node): \stdClass => $node->document(), $nodes);
+        $recording->record($attempt->load('assessment.standard', 'assessment.policy'), $captures, $user, $device);
+
+        return new JsonResponse($showing->show($attempt));
+    }
+
+    #[OA\Get(path: '/assessments/{assessment}/captures', operationId: 'capturesAfter', description: 'What is new in a class since a cursor.', tags: ['assessment'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\QueryParameter(name: 'after', description: 'The seq of the last capture seen; 0 at first.', schema: new OA\Schema(type: 'integer', minimum: 0))]
+    #[OA\Response(response: 200, description: 'Captures in order of acceptance, and the next cursor', content: new OA\JsonContent(ref: CursorView::class))]
+    public function after(Request $request, Assessment $assessment): JsonResponse
+    {
+        Gate::authorize('view', $assessment);
+        $after = max(0, $request->integer('after'));
+        $captures = $assessment->captures()->with('user')->where('captures.seq', '>', $after)->limit(self::MOST_AT_ONCE)->get();
+        $entries = array_values($captures->map(LogEntryView::of(...))->all());
+
+        return new JsonResponse(new CursorView($entries, $entries === [] ? $after : $entries[count($entries) - 1]->seq));
+    }
+}

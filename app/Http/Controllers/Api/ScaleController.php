@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Api\ScaleUnreachable;
+use App\Http\Resources\ScaleReadingView;
+use App\Models\Assessment;
+use App\Scale\ScaleLine;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+final class ScaleController
+{
+    /** A stream ends by itself after this long, so that no worker is held by a tablet that went away; the screen opens the next. */
+    private const SECONDS_A_STREAM = 25;
+
+    private const SECONDS_BETWEEN_REPEATS = 1.0;
+
+    #[OA\Get(path: '/scale', operationId: 'scale', description: 'The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer.', tags: ['scale'])]
+    #[OA\Response(response: 200, description: 'Events', content: new OA\MediaType(mediaType: 'text/event-stream', schema: new OA\Schema(ref: ScaleReadingView::class)))]
+    public function stream(ScaleLine $line): StreamedResponse
+    {
+        Gate::authorize('viewAny', Assessment::class);
+
+        return new StreamedResponse(static function () use ($line): void {
+            try {
+                self::follow($line);
+            } catch (ScaleUnreachable $problem) {
+                self::send('silent', $problem->getMessage());
+            }
+        }, headers: ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-store', 'X-Accel-Buffering' => 'no']);
+    }
+
+    private static function follow(ScaleLine $line): void
+    {
+        $end = microtime(true) + self::SECONDS_A_STREAM;
+        $last = null;
+        $lastAt = 0.0;
+        foreach ($line->reports() as $report) {
+            $now = microtime(true);
+            if ($now > $end || connection_aborted() === 1) {
+                return;
+            }
+            $reading = ScaleReadingView::of($report);
+            if ($reading != $last || $now - $lastAt > self::SECONDS_BETWEEN_REPEATS) {
+                self::send('reading', $reading);
+                $last = $reading;
+                $lastAt = $now;
+            }
+        }
+    }
+
+    private static function send(string $event, mixed $data): void
+    {
+        echo "event: $event\ndata: ".json_encode($data, JSON_THROW_ON_ERROR)."\n\n";
+        if (ob_get_level() > 0) {
+            ob_flush();
+        }
+        flush();
+    }
+}

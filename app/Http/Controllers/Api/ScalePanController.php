@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Demo\DrawPiece;
+use App\Models\Attempt;
+use App\Scale\PanAction;
+use App\Scale\ScalePan;
+use DeftBlade\Core\Weighing\InvalidMass;
+use DeftBlade\Core\Weighing\Mass;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+/** The hand at the simulated scale: there only where the scale is simulated. */
+final class ScalePanController
+{
+    #[OA\Post(path: '/attempts/{attempt}/pan', operationId: 'pan', description: 'Puts something on the simulated scale: a place of this tray, or a mass as typed; or presses one of its buttons.', tags: ['scale'])]
+    #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
+        new OA\Property(property: 'place', description: 'received, a piece, a bin or scrape', type: 'string'),
+        new OA\Property(property: 'mass', type: 'string'),
+        new OA\Property(property: 'action', type: 'string', enum: ['clear', 'tare', 'zero']),
+    ]))]
+    #[OA\Response(response: 204, description: 'Done')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 503, ref: '#/components/responses/Problem')]
+    public function store(Request $request, Attempt $attempt, ScalePan $pan, DrawPiece $drawing): Response
+    {
+        Gate::authorize('capture', $attempt);
+        $request->validate([
+            'place' => ['required_without_all:mass,action', 'string', 'max:128'],
+            'mass' => ['string', 'max:40'],
+            'action' => [Rule::enum(PanAction::class)],
+        ]);
+        $action = $request->enum('action', PanAction::class);
+        match (true) {
+            $action !== null => $pan->press($action),
+            $request->has('mass') => $pan->put(self::typed($request->string('mass')->toString())),
+            default => $pan->put($drawing->draw($attempt, $request->string('place')->toString())),
+        };
+
+        return new Response(status: 204);
+    }
+
+    private static function typed(string $text): Mass
+    {
+        try {
+            return Mass::parse($text);
+        } catch (InvalidMass $problem) {
+            throw ValidationException::withMessages(['mass' => $problem->getMessage()]);
+        }
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Actions\GradeClass;
+use App\Actions\WriteSheetCsv;
+use App\Http\Resources\SheetColumnView;
+use App\Http\Resources\SheetRowView;
+use App\Http\Resources\SheetView;
+use App\Models\Assessment;
+use App\Models\Attempt;
+use DeftBlade\Core\Grading\Component;
+use DeftBlade\Core\Grading\Policy;
+use DeftBlade\Core\Json\Node;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use OpenApi\Attributes as OA;
+
+final class SheetController
+{
+    public function __construct(private readonly GradeClass $grading) {}
+
+    #[OA\Get(path: '/assessments/{assessment}/sheet', operationId: 'sheet', tags: ['assessment'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'The class sheet', content: new OA\JsonContent(ref: SheetView::class))]
+    public function show(Assessment $assessment): JsonResponse
+    {
+        return new JsonResponse($this->sheet($assessment));
+    }
+
+    #[OA\Get(path: '/assessments/{assessment}/sheet.csv', operationId: 'sheetCsv', tags: ['assessment'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'The class sheet as CSV (RFC 4180, UTF-8)', content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string')))]
+    public function csv(Assessment $assessment, WriteSheetCsv $writing): Response
+    {
+        $name = Str::slug("{$assessment->title} {$assessment->held_on->toDateString()}");
+
+        return new Response($writing->write($this->sheet($assessment)), headers: [
+            'Content-Type' => 'text/csv; charset=UTF-8; header=present',
+            'Content-Disposition' => "attachment; filename=\"$name.csv\"",
+        ]);
+    }
+
+    private function sheet(Assessment $assessment): SheetView
+    {
+        Gate::authorize('view', $assessment);
+        $assessment->load(['group', 'standard', 'policy', 'attempts.student', 'attempts.release', 'attempts.captures']);
+        $class = $this->grading->grade($assessment, $assessment->attempts);
+        $policy = Policy::read(Node::of($assessment->policy->document, 'policy'));
+
+        return new SheetView(
+            $assessment->title,
+            $assessment->group->name,
+            $assessment->held_on->toDateString(),
+            array_map(static fn(Component $it): SheetColumnView => new SheetColumnView($it->id(), $it->title(), $it->weight()), $policy->components),
+            array_values($assessment->attempts->map(static fn(Attempt $it): SheetRowView => SheetRowView::of($it, $class))->all()),
+        );
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Assessment;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Standard;
+use OpenApi\Attributes as OA;
+
+/** A practical with the documents it is held against. */
+#[OA\Schema]
+final readonly class AssessmentView
+{
+    /** @param list<string> $cautions */
+    private function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $room,
+        #[OA\Property(format: 'date')]
+        public string $held_on,
+        #[OA\Property]
+        public string $group,
+        #[OA\Property]
+        public string $course,
+        #[OA\Property(ref: '#/components/schemas/Standard')]
+        public \stdClass $standard,
+        #[OA\Property(ref: '#/components/schemas/Policy')]
+        public \stdClass $policy,
+        #[OA\Property]
+        public TrayLayoutView $layout,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $cautions,
+    ) {}
+
+    public static function of(Assessment $assessment): self
+    {
+        $document = $assessment->standard->document;
+        $node = Node::of($document, 'standard');
+
+        return new self(
+            $assessment->id,
+            $assessment->title,
+            $assessment->room,
+            $assessment->held_on->toDateString(),
+            $assessment->group->name,
+            $assessment->group->course,
+            $document,
+            $assessment->policy->document,
+            TrayLayoutView::of($document, Standard::read($node)),
+            array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
+        );
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\GradedClass;
+use App\Models\Assessment;
+use App\Models\Attempt;
+use DeftBlade\Core\Balance\MixUp;
+use DeftBlade\Core\Balance\MixUpKind;
+use DeftBlade\Core\Weighing\Mass;
+use OpenApi\Attributes as OA;
+
+/** Which other tray a tray may have been mixed up with, in words. */
+#[OA\Schema]
+final readonly class MixUpView
+{
+    private function __construct(
+        #[OA\Property(type: 'string', enum: MixUpKind::class)]
+        public MixUpKind $kind,
+        #[OA\Property(format: 'uuid')]
+        public string $other_attempt,
+        #[OA\Property]
+        public ?string $piece,
+        #[OA\Property]
+        public string $text,
+    ) {}
+
+    /** @return list<self> seen from one tray, likeliest first */
+    public static function seenFrom(Attempt $attempt, Assessment $assessment, GradedClass $class): array
+    {
+        return array_map(static function (MixUp $it) use ($attempt, $assessment, $class): self {
+            $other = $it->over === $attempt->id ? $it->short : $it->over;
+            $tray = $assessment->attempts->firstOrFail('id', $other);
+            $whose = "station {$tray->station}, {$tray->student->name}";
+            $left = Mass::ofMilligrams($it->leftMg)->inGrams();
+
+            return new self($it->kind, $other, $it->piece, match (true) {
+                $it->piece !== null => sprintf('If %s was exchanged with %s, both trays would balance (%s left unaccounted).', lcfirst($class->standard->titleOf($it->piece)), $whose, $left),
+                $it->over === $attempt->id => "Something of $whose may have been weighed here: what is over here is what is short there (to within $left).",
+                default => "Something of this tray may have been weighed at $whose: what is short here is over there (to within $left).",
+            });
+        }, $class->mixUpsOf($attempt->id));
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\GradedClass;
+use App\Models\Attempt;
+use App\Models\Capture;
+use DeftBlade\Core\Grading\Stage;
+use DeftBlade\Core\Package\ResultDocument;
+use OpenApi\Attributes as OA;
+
+/** One tray as it stands: its result so far, its log, and what to check when its weights do not balance. */
+#[OA\Schema]
+final readonly class TrayView
+{
+    /**
+     * @param list<LogEntryView> $log
+     * @param list<string>       $advice
+     * @param list<MixUpView>    $mix_ups
+     */
+    private function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $attempt,
+        #[OA\Property(format: 'uuid')]
+        public string $assessment,
+        #[OA\Property]
+        public int $station,
+        #[OA\Property]
+        public string $student,
+        #[OA\Property]
+        public bool $resit,
+        #[OA\Property]
+        public float $time_factor,
+        #[OA\Property(type: 'string', enum: Stage::class)]
+        public Stage $stage,
+        #[OA\Property(ref: '#/components/schemas/AttemptResult')]
+        public \stdClass $result,
+        #[OA\Property(description: 'Milliseconds since 1970 by the device that started the clock; null while it stands.')]
+        public ?int $running_since_ms,
+        #[OA\Property(description: 'The tray was declared presented: the clock is stopped.')]
+        public bool $presented,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LogEntryView::class))]
+        public array $log,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $advice,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MixUpView::class))]
+        public array $mix_ups,
+        #[OA\Property(format: 'date-time')]
+        public ?string $released_at,
+    ) {}
+
+    public static function of(Attempt $attempt, GradedClass $class): self
+    {
+        $result = $class->of($attempt->id);
+        $time = $result->attempt->log->time;
+
+        return new self(
+            $attempt->id,
+            $attempt->assessment_id,
+            $attempt->station,
+            $attempt->student->name,
+            $attempt->resit,
+            $attempt->time_factor,
+            Stage::of($result),
+            (object) ResultDocument::attempt($result),
+            $time->runningSince,
+            $time->presented,
+            array_values($attempt->captures->map(LogEntryView::of(...))->all()),
+            $class->adviceFor($attempt->id),
+            MixUpView::seenFrom($attempt, $attempt->assessment, $class),
+            $attempt->release?->released_at->utc()->format(Capture::AT_FORMAT),
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Role;
+use App\Models\User;
+use OpenApi\Attributes as OA;
+
+/** Who is signed in. */
+#[OA\Schema]
+final readonly class UserView
+{
+    private function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(type: 'string', enum: Role::class)]
+        public Role $role,
+        #[OA\Property(description: 'May take captures down.')]
+        public bool $may_capture,
+        #[OA\Property(description: 'May release results.')]
+        public bool $may_release,
+    ) {}
+
+    public static function of(User $user): self
+    {
+        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayRelease());
+    }
+}

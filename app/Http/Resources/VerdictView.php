@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Attempt;
+use OpenApi\Attributes as OA;
+
+/** One result with its reasons: as it stands now, or the sealed copy a student was shown. */
+#[OA\Schema]
+final readonly class VerdictView
+{
+    private function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $attempt,
+        #[OA\Property]
+        public string $student,
+        #[OA\Property]
+        public int $station,
+        #[OA\Property]
+        public string $practical,
+        #[OA\Property(format: 'date')]
+        public string $held_on,
+        #[OA\Property(ref: '#/components/schemas/Standard')]
+        public \stdClass $standard,
+        #[OA\Property(ref: '#/components/schemas/Policy')]
+        public \stdClass $policy,
+        #[OA\Property]
+        public TrayLayoutView $layout,
+        #[OA\Property(ref: '#/components/schemas/AttemptResult')]
+        public \stdClass $result,
+        #[OA\Property]
+        public ?SealView $seal,
+    ) {}
+
+    public static function of(Attempt $attempt, \stdClass $result, ?SealView $seal): self
+    {
+        $assessment = AssessmentView::of($attempt->assessment);
+
+        return new self(
+            $attempt->id,
+            $attempt->student->name,
+            $attempt->station,
+            $assessment->title,
+            $assessment->held_on,
+            $assessment->standard,
+            $assessment->policy,
+            $assessment->layout,
+            $result,
+            $seal,
+        );
+    }
+}

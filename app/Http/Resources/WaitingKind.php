@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+enum WaitingKind: string
+{
+    case Balance = 'balance';
+    case SecondLook = 'second_look';
+    case Weigh = 'weigh';
+    case Inspect = 'inspect';
+    case Release = 'release';
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum Role: string
+{
+    case Instructor = 'instructor';
+    case Assessor = 'assessor';
+    case Coordinator = 'coordinator';
+    case Student = 'student';
+
+    /** May see every attempt of the school. */
+    public function isStaff(): bool
+    {
+        return $this !== self::Student;
+    }
+
+    /** May take captures down. */
+    public function mayCapture(): bool
+    {
+        return $this === self::Instructor || $this === self::Assessor;
+    }
+
+    /** May release results to students. */
+    public function mayRelease(): bool
+    {
+        return $this === self::Instructor;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Attempt;
+use App\Models\User;
+
+final class AttemptPolicy
+{
+    /** The tray as it stands, with its log. */
+    public function view(User $user): bool
+    {
+        return $user->role->isStaff();
+    }
+
+    public function capture(User $user): bool
+    {
+        return $user->role->mayCapture();
+    }
+
+    /** The sealed copy: staff, or the student whose own it is, and only once it is released. */
+    public function viewReleased(User $user, Attempt $attempt): bool
+    {
+        return $user->role->isStaff() || $attempt->student->user_id === $user->id;
+    }
+}

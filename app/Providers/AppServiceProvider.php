@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Scale\ScaleLine;
+use App\Scale\ScalePan;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    private const SIGN_INS_A_MINUTE = 5;
+
+    private const SIGN_INS_A_MINUTE_FROM_ONE_ADDRESS = 30;
+
+    public function register(): void
+    {
+        $this->app->bind(ScaleLine::class, static fn(): ScaleLine => new ScaleLine(config()->string('scale.reports')));
+        $this->app->bind(ScalePan::class, static fn(): ScalePan => new ScalePan(config()->string('scale.pan')));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        JsonResource::withoutWrapping();
+        RateLimiter::for('sign-in', static fn(Request $request): array => [
+            Limit::perMinute(self::SIGN_INS_A_MINUTE)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(self::SIGN_INS_A_MINUTE_FROM_ONE_ADDRESS)->by((string) $request->ip()),
+        ]);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scale;
+
+use App\Api\ScaleUnreachable;
+use DeftBlade\Core\Weighing\Mass;
+
+/** The pan and the buttons of the simulated scale: what a hand does to a real one. */
+final readonly class ScalePan
+{
+    private const PATIENCE_SECONDS = 2;
+
+    public function __construct(private string $address) {}
+
+    public function put(Mass $mass): void
+    {
+        $this->tell("put {$mass->mg}");
+    }
+
+    public function press(PanAction $action): void
+    {
+        $this->tell($action->value);
+    }
+
+    private function tell(string $command): void
+    {
+        $pan = @stream_socket_client($this->address, timeout: self::PATIENCE_SECONDS);
+        if ($pan === false) {
+            throw ScaleUnreachable::silent();
+        }
+        stream_set_timeout($pan, self::PATIENCE_SECONDS);
+        fwrite($pan, "$command\n");
+        $answer = fgets($pan);
+        fclose($pan);
+        if ($answer !== "done\n") {
+            throw ScaleUnreachable::silent();
+        }
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Api\Problem;
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+
+$application = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        commands: __DIR__.'/../routes/console.php',
+        apiPrefix: 'api/v1',
+    )
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->append(SecurityHeaders::class);
+        $middleware->statefulApi();
+        $middleware->redirectGuestsTo('/');
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->render(static fn(Throwable $problem, Request $request) => $request->is('api/*') ? Problem::of($problem)->toResponse($request) : null);
+    })
+    ->create();
+
+// Everything a run writes lives with its state, so that a test run leaves a running demo alone.
+if (is_string($state = getenv('DEFT_BLADE_STATE')) && $state !== '') {
+    $application->useStoragePath("$state/laravel");
+}
+
+return $application;

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Api\AssessmentController;
+use App\Http\Controllers\Api\BenchController;
+use App\Http\Controllers\Api\CaptureController;
+use App\Http\Controllers\Api\MassController;
+use App\Http\Controllers\Api\ReleaseController;
+use App\Http\Controllers\Api\ScaleController;
+use App\Http\Controllers\Api\ScalePanController;
+use App\Http\Controllers\Api\SessionController;
+use App\Http\Controllers\Api\SheetController;
+use App\Http\Controllers\Api\TrayController;
+use App\Http\Controllers\Api\VerdictController;
+use Illuminate\Support\Facades\Route;
+
+Route::post('/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+Route::middleware('auth:sanctum')->group(static function (): void {
+    Route::get('/session', [SessionController::class, 'show']);
+    Route::delete('/session', [SessionController::class, 'destroy']);
+
+    Route::get('/bench', [BenchController::class, 'show']);
+
+    Route::get('/assessments/{assessment}', [AssessmentController::class, 'show']);
+    Route::get('/assessments/{assessment}/package', [AssessmentController::class, 'package']);
+    Route::get('/assessments/{assessment}/sheet', [SheetController::class, 'show']);
+    Route::get('/assessments/{assessment}/sheet.csv', [SheetController::class, 'csv']);
+    Route::get('/assessments/{assessment}/captures', [CaptureController::class, 'after']);
+    Route::post('/assessments/{assessment}/release', [ReleaseController::class, 'store']);
+
+    Route::get('/attempts/{attempt}', [TrayController::class, 'show']);
+    Route::post('/attempts/{attempt}/captures', [CaptureController::class, 'store']);
+    Route::get('/attempts/{attempt}/verdict', [VerdictController::class, 'show']);
+    Route::get('/attempts/{attempt}/released', [VerdictController::class, 'released']);
+    Route::get('/results', [VerdictController::class, 'own']);
+
+    Route::get('/scale', [ScaleController::class, 'stream']);
+    Route::get('/mass', [MassController::class, 'show']);
+    if (is_string(config('scale.pan'))) {
+        Route::post('/attempts/{attempt}/pan', [ScalePanController::class, 'store']);
+    }
+});
