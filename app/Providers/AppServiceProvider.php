@@ -27,7 +27,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict();
+        Model::shouldBeStrict(! $this->app->isProduction());
         JsonResource::withoutWrapping();
         RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(self::SIGN_INS_A_MINUTE)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),

@@ -20,7 +20,7 @@ final class GradingTest extends TestCase
         self::assertSame(['under', 'within'], array_column($result['pieces'], 'verdict'));
         self::assertEqualsWithDelta(0.9647, $result['pieces'][0]['score'], 0.0001);
         self::assertEqualsWithDelta(100 * (0.96466 + 1) / 2, $result['components'][0]['score'], 0.001);
-        self::assertStringContainsString('267 g is 14.83 % of the carcass, window 15 to 19 %', $result['reasons'][0]['text']);
+        self::assertStringContainsString('left: 267 g (14.83 % of the carcass), window 270 to 342 g for this carcass (15 to 19 %); 1.3 g under what is allowed', $result['reasons'][0]['text']);
     }
 
     /** u(q) of 269 g of 1 800 g is 0.00058, so the guard band at 95 % is 0.00096 (JCGM 106:2012, 8.2 and 8.3). */

@@ -63,7 +63,7 @@ return new class extends Migration {
         });
 
         DB::unprepared(<<<'SQL'
-            CREATE FUNCTION refuse_change() RETURNS trigger LANGUAGE plpgsql AS $$
+            CREATE OR REPLACE FUNCTION refuse_change() RETURNS trigger LANGUAGE plpgsql AS $$
             BEGIN
                 RAISE EXCEPTION '% is append-only: % refused', TG_TABLE_NAME, TG_OP USING ERRCODE = 'restrict_violation';
             END $$;

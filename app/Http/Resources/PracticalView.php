@@ -29,6 +29,8 @@ final readonly class PracticalView
         public string $course,
         #[OA\Property]
         public string $standard,
+        #[OA\Property]
+        public TrayLayoutView $layout,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TrayCardView::class))]
         public array $trays,
     ) {}
@@ -43,6 +45,7 @@ final readonly class PracticalView
             $assessment->group->name,
             $assessment->group->course,
             $class->standard->title,
+            TrayLayoutView::of($assessment->standard->document, $class->standard),
             array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, $class))->all()),
         );
     }

@@ -6,14 +6,19 @@ namespace App\Http\Resources;
 
 use App\Actions\GradedClass;
 use App\Models\Attempt;
+use DeftBlade\Core\Grading\PieceVerdict;
 use DeftBlade\Core\Grading\Stage;
+use DeftBlade\Core\Grading\Verdict;
 use OpenApi\Attributes as OA;
 
 /** A tray in a list: whose it is, how far it has come, what stands out. */
 #[OA\Schema]
 final readonly class TrayCardView
 {
-    /** @param list<Flag> $flags */
+    /**
+     * @param list<Flag>             $flags
+     * @param array<string, Verdict> $verdicts
+     */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $attempt,
@@ -29,6 +34,8 @@ final readonly class TrayCardView
         public ?string $band,
         #[OA\Property(type: 'array', items: new OA\Items(ref: Flag::class))]
         public array $flags,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: Verdict::class), description: 'By piece.')]
+        public array $verdicts,
         #[OA\Property]
         public bool $released,
     ) {}
@@ -45,6 +52,7 @@ final readonly class TrayCardView
             $result->grade->total,
             $result->grade->band?->label,
             Flag::of($attempt, $class),
+            array_column(array_map(static fn(PieceVerdict $it): array => [$it->piece->id, $it->verdict], $result->pieces), 1, 0),
             $attempt->release !== null,
         );
     }

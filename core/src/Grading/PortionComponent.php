@@ -7,6 +7,7 @@ namespace DeftBlade\Core\Grading;
 use DeftBlade\Core\Carcass\Window;
 use DeftBlade\Core\Carcass\WindowBasis;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Weighing\Mass;
 
 /** Portion weights: each piece against its window; a missing piece earns nothing. */
 final readonly class PortionComponent extends WeightedComponent
@@ -29,7 +30,8 @@ final readonly class PortionComponent extends WeightedComponent
         if ($judged === []) {
             return ComponentScore::dropped($this);
         }
-        if ($tray->asPurchased() === null || ! $tray->complete) {
+        $asPurchased = $tray->asPurchased();
+        if ($asPurchased === null || ! $tray->complete) {
             return ComponentScore::pending($this);
         }
         $share = 100 / count($judged);
@@ -38,37 +40,42 @@ final readonly class PortionComponent extends WeightedComponent
         foreach ($judged as $it) {
             $score += $share * $it->score;
             if ($it->score < 1 || $it->verdict === Verdict::Allowed) {
-                $losses[] = new Loss(self::explain($it), $share * (1 - $it->score));
+                $losses[] = new Loss(self::explain($it, $asPurchased), $share * (1 - $it->score));
             }
         }
 
         return ComponentScore::of($this, $score, $losses);
     }
 
-    private static function explain(PieceVerdict $it): string
+    private static function explain(PieceVerdict $it, Mass $asPurchased): string
     {
         if ($it->mass === null || $it->quantity === null) {
             return "{$it->piece->title}: not on the tray";
         }
-        $window = $it->piece->window;
-        $figure = $window->basis === WindowBasis::Mass
-            ? "{$it->piece->title}: {$it->mass->inGrams()}, window ".self::range($window)
-            : sprintf('%s: %s is %s of the carcass, window %s', $it->piece->title, $it->mass->inGrams(), Figure::percent($it->quantity->value), self::range($window));
-        if ($it->verdict === Verdict::Allowed) {
-            return "$figure; outside by less than the weighing can tell, so it is allowed (benefit of the doubt)";
-        }
-        $side = $it->verdict === Verdict::Under ? 'under' : 'over';
-        $by = $window->basis === WindowBasis::Mass
-            ? Figure::plain($it->beyond / 1000, 1).' g'
-            : Figure::percent($it->beyond).' of the carcass';
+        $byShare = $it->piece->window->basis === WindowBasis::Share;
+        $milligrams = $byShare ? $asPurchased->mg : 1;
+        $figure = sprintf(
+            '%s: %s%s, window %s',
+            $it->piece->title,
+            $it->mass->inGrams(),
+            $byShare ? ' ('.Figure::percent($it->quantity->value).' of the carcass)' : '',
+            self::range($it->piece->window, $milligrams),
+        );
+        $beyond = Figure::plain($it->beyond * $milligrams / 1000, 1);
 
-        return "$figure; $side by $by beyond what is allowed";
+        return match ($it->verdict) {
+            Verdict::Allowed => "$figure; outside by less than the weighing can tell, so it is allowed (benefit of the doubt)",
+            Verdict::Under => "$figure; $beyond g under what is allowed",
+            default => "$figure; $beyond g over what is allowed",
+        };
     }
 
-    private static function range(Window $window): string
+    private static function range(Window $window, int $milligrams): string
     {
+        $grams = sprintf('%s to %s g', Figure::plain($window->low * $milligrams / 1000, 1), Figure::plain($window->high * $milligrams / 1000, 1));
+
         return $window->basis === WindowBasis::Mass
-            ? sprintf('%s to %s g', Figure::plain($window->low / 1000, 1), Figure::plain($window->high / 1000, 1))
-            : sprintf('%s to %s', Figure::plain($window->low * 100), Figure::percent($window->high));
+            ? $grams
+            : sprintf('%s for this carcass (%s to %s)', $grams, Figure::plain($window->low * 100), Figure::percent($window->high));
     }
 }

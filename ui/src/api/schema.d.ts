@@ -359,6 +359,7 @@ export interface components {
       group: string;
       course: string;
       standard: string;
+      layout: components["schemas"]["TrayLayoutView"];
       trays: components["schemas"]["TrayCardView"][];
     };
     /** @description What the scale reads now; a refusal says why this reading cannot be taken. */
@@ -431,6 +432,17 @@ export interface components {
       total: number | null;
       band: string | null;
       flags: components["schemas"]["Flag"][];
+      /** @description By piece. */
+      verdicts: {
+        [key: string]:
+          | "within"
+          | "allowed"
+          | "under"
+          | "over"
+          | "missing"
+          | "excused"
+          | "pending";
+      };
       released: boolean;
     };
     /** @description Where each piece lies on the tray; rows of four where the standard says nothing. */
