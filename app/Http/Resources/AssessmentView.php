@@ -13,7 +13,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class AssessmentView
 {
-    /** @param list<string> $cautions */
+    /**
+     * @param list<string>      $cautions
+     * @param list<StationView> $stations
+     */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -35,6 +38,8 @@ final readonly class AssessmentView
         public TrayLayoutView $layout,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $cautions,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StationView::class))]
+        public array $stations,
     ) {}
 
     public static function of(Assessment $assessment): self
@@ -53,6 +58,7 @@ final readonly class AssessmentView
             $assessment->policy->document,
             TrayLayoutView::of($document, Standard::read($node)),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
+            array_values($assessment->attempts->map(StationView::of(...))->all()),
         );
     }
 }

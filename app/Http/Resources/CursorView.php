@@ -10,9 +10,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CursorView
 {
-    /** @param list<LogEntryView> $captures */
+    /** @param list<CaptureView> $captures */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LogEntryView::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CaptureView::class))]
         public array $captures,
         #[OA\Property]
         public int $next,

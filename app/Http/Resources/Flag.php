@@ -11,7 +11,7 @@ use DeftBlade\Core\Grading\Status;
 use OpenApi\Attributes as OA;
 
 /** What stands out about a tray on the class sheet. */
-#[OA\Schema]
+#[OA\Schema(type: 'string')]
 enum Flag: string
 {
     case Provisional = 'provisional';

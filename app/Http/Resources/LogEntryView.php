@@ -5,36 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Capture;
+use DeftBlade\Core\Capture\Standing;
 use OpenApi\Attributes as OA;
 
-/** A capture as it stands in the log: what, who, when and from which device. */
+/** A capture in the log of its tray, with what became of it. */
 #[OA\Schema]
 final readonly class LogEntryView
 {
     private function __construct(
         #[OA\Property]
-        public int $seq,
-        #[OA\Property(format: 'uuid')]
-        public string $attempt,
-        #[OA\Property(ref: '#/components/schemas/Capture')]
-        public \stdClass $capture,
-        #[OA\Property(description: 'Who took it down.')]
-        public string $by,
-        #[OA\Property]
-        public string $device,
-        #[OA\Property(format: 'date-time')]
-        public string $received_at,
+        public CaptureView $entry,
+        #[OA\Property(type: 'string', enum: Standing::class)]
+        public Standing $standing,
     ) {}
 
-    public static function of(Capture $capture): self
+    public static function of(Capture $capture, Standing $standing): self
     {
-        return new self(
-            $capture->seq,
-            $capture->attempt_id,
-            $capture->inPackage(),
-            $capture->user->name,
-            $capture->device,
-            $capture->received_at->utc()->format(Capture::AT_FORMAT),
-        );
+        return new self(CaptureView::of($capture), $standing);
     }
 }

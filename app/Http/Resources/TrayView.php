@@ -37,6 +37,8 @@ final readonly class TrayView
         public Stage $stage,
         #[OA\Property(ref: '#/components/schemas/AttemptResult')]
         public \stdClass $result,
+        #[OA\Property]
+        public HoldsView $holds,
         #[OA\Property(description: 'Milliseconds since 1970 by the device that started the clock; null while it stands.')]
         public ?int $running_since_ms,
         #[OA\Property(description: 'The tray was declared presented: the clock is stopped.')]
@@ -65,9 +67,10 @@ final readonly class TrayView
             $attempt->time_factor,
             Stage::of($result),
             (object) ResultDocument::attempt($result),
+            HoldsView::of($result->attempt->log),
             $time->runningSince,
             $time->presented,
-            array_values($attempt->captures->map(LogEntryView::of(...))->all()),
+            array_values($attempt->captures->map(static fn(Capture $it): LogEntryView => LogEntryView::of($it, $result->attempt->log->standingOf($it->id)))->all()),
             $class->adviceFor($attempt->id),
             MixUpView::seenFrom($attempt, $attempt->assessment, $class),
             $attempt->release?->released_at->utc()->format(Capture::AT_FORMAT),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Attempt;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
 /** One result with its reasons: as it stands now, or the sealed copy a student was shown. */
@@ -14,6 +16,8 @@ final readonly class VerdictView
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $attempt,
+        #[OA\Property(format: 'uuid')]
+        public string $assessment,
         #[OA\Property]
         public string $student,
         #[OA\Property]
@@ -36,17 +40,19 @@ final readonly class VerdictView
 
     public static function of(Attempt $attempt, \stdClass $result, ?SealView $seal): self
     {
-        $assessment = AssessmentView::of($attempt->assessment);
+        $assessment = $attempt->assessment;
+        $standard = $assessment->standard->document;
 
         return new self(
             $attempt->id,
+            $assessment->id,
             $attempt->student->name,
             $attempt->station,
             $assessment->title,
-            $assessment->held_on,
-            $assessment->standard,
-            $assessment->policy,
-            $assessment->layout,
+            $assessment->held_on->toDateString(),
+            $standard,
+            $assessment->policy->document,
+            TrayLayoutView::of($standard, Standard::read(Node::of($standard, 'standard'))),
             $result,
             $seal,
         );

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema]
+#[OA\Schema(type: 'string')]
 enum WaitingKind: string
 {
     case Balance = 'balance';

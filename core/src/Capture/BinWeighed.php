@@ -13,4 +13,9 @@ final readonly class BinWeighed extends Capture
     {
         parent::__construct($id, $at, $by);
     }
+
+    public function slot(): string
+    {
+        return "bin {$this->bin}";
+    }
 }

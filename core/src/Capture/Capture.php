@@ -8,4 +8,10 @@ namespace DeftBlade\Core\Capture;
 abstract readonly class Capture
 {
     public function __construct(public string $id, public int $at, public string $by) {}
+
+    /** The place this fact is the weight or the level of, where a later one replaces it; null where each stands for itself. */
+    public function slot(): ?string
+    {
+        return null;
+    }
 }

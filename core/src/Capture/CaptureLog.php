@@ -12,10 +12,12 @@ use DeftBlade\Core\Weighing\Mass;
 final readonly class CaptureLog
 {
     /**
-     * @param array<string, Mass> $pieces by piece id
-     * @param array<string, Mass> $bins   by bin id
-     * @param array<string, int>  $levels by criterion id
-     * @param array<string, int>  $faults marks counted, by fault id
+     * @param array<string, Mass> $pieces    by piece id
+     * @param array<string, Mass> $bins      by bin id
+     * @param array<string, int>  $levels    by criterion id
+     * @param array<string, int>  $faults    marks counted, by fault id
+     * @param array<string, true> $withdrawn ids of captures taken out
+     * @param array<string, true> $replaced  ids of captures whose slot a later one holds
      */
     private function __construct(
         public ?Received $received,
@@ -25,7 +27,18 @@ final readonly class CaptureLog
         public array $levels,
         public array $faults,
         public RunningTime $time,
+        private array $withdrawn,
+        private array $replaced,
     ) {}
+
+    public function standingOf(string $capture): Standing
+    {
+        return match (true) {
+            isset($this->withdrawn[$capture]) => Standing::Withdrawn,
+            isset($this->replaced[$capture]) => Standing::Replaced,
+            default => Standing::Holds,
+        };
+    }
 
     /**
      * @param list<Node> $nodes
@@ -68,9 +81,17 @@ final readonly class CaptureLog
         $received = null;
         $scrape = null;
         $pieces = $bins = $levels = $faults = $turns = [];
+        $withdrawn = $replaced = $holders = [];
         foreach ($captures as $capture) {
             if ($withdrawals->takeOut($capture->id)) {
+                $withdrawn[$capture->id] = true;
+
                 continue;
+            }
+            $slot = $capture->slot();
+            if ($slot !== null) {
+                $replaced += isset($holders[$slot]) ? [$holders[$slot] => true] : [];
+                $holders[$slot] = $capture->id;
             }
             match (true) {
                 $capture instanceof Received => $received = $capture,
@@ -84,6 +105,6 @@ final readonly class CaptureLog
             };
         }
 
-        return new self($received, $pieces, $bins, $scrape, $levels, $faults, RunningTime::of($turns));
+        return new self($received, $pieces, $bins, $scrape, $levels, $faults, RunningTime::of($turns), $withdrawn, $replaced);
     }
 }

@@ -11,4 +11,9 @@ final readonly class LevelJudged extends Capture
     {
         parent::__construct($id, $at, $by);
     }
+
+    public function slot(): string
+    {
+        return "level {$this->criterion}";
+    }
 }

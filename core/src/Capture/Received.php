@@ -14,4 +14,9 @@ final readonly class Received extends Capture
     {
         parent::__construct($id, $at, $by);
     }
+
+    public function slot(): string
+    {
+        return 'received';
+    }
 }

@@ -4,1397 +4,1375 @@
  */
 
 export interface paths {
-  "/assessments/{assessment}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/assessments/{assessment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["assessment"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["assessment"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/assessments/{assessment}/package": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/assessments/{assessment}/package": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["package"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["package"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/bench": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["bench"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/attempts/{attempt}/captures": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/attempts/{attempt}/captures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Takes captures down, all or none; each id is accepted once, so a request may be sent again. */
+        post: operations["capture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** @description Takes captures down, all or none; each id is accepted once, so a request may be sent again. */
-    post: operations["capture"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/assessments/{assessment}/captures": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/assessments/{assessment}/captures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What is new in a class since a cursor. */
+        get: operations["capturesAfter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** @description What is new in a class since a cursor. */
-    get: operations["capturesAfter"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/mass": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/mass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Reads a weight as a person types it: 1820, 1.82 kg, 4 lb 3 oz. */
+        get: operations["readMass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** @description Reads a weight as a person types it: 1820, 1.82 kg, 4 lb 3 oz. */
-    get: operations["readMass"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/assessments/{assessment}/release": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/assessments/{assessment}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Releases every final result that is not released yet. */
+        post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** @description Releases every final result that is not released yet. */
-    post: operations["release"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/scale": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer. */
+        get: operations["scale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    /** @description The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer. */
-    get: operations["scale"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/attempts/{attempt}/pan": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/attempts/{attempt}/pan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Puts something on the simulated scale: a place of this tray, or a mass as typed; or presses one of its buttons. */
+        post: operations["pan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    /** @description Puts something on the simulated scale: a place of this tray, or a mass as typed; or presses one of its buttons. */
-    post: operations["pan"];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/session": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whoAmI"];
+        put?: never;
+        post: operations["signIn"];
+        delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["whoAmI"];
-    put?: never;
-    post: operations["signIn"];
-    delete: operations["signOut"];
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/assessments/{assessment}/sheet": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/assessments/{assessment}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["sheet"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/assessments/{assessment}/sheet.csv": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/assessments/{assessment}/sheet.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["sheetCsv"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/attempts/{attempt}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/attempts/{attempt}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tray"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["tray"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/attempts/{attempt}/verdict": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/attempts/{attempt}/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["verdict"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["verdict"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/attempts/{attempt}/released": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/attempts/{attempt}/released": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["releasedVerdict"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["releasedVerdict"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/results": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownResults"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations["ownResults"];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    /** @description One thing that is wrong, and where in the request it stands. */
-    PlacedError: {
-      path: string;
-      detail: string;
-    };
-    /** @description What went wrong with a request, as RFC 9457 problem details; never a stack trace. */
-    Problem: {
-      type: string;
-      title: string;
-      status: number;
-      detail: string;
-      errors?: components["schemas"]["PlacedError"][];
-    };
-    /** @description A practical with the documents it is held against. */
-    AssessmentView: {
-      /** Format: uuid */
-      id: string;
-      title: string;
-      room: string;
-      /** Format: date */
-      held_on: string;
-      group: string;
-      course: string;
-      standard: components["schemas"]["Standard"];
-      policy: components["schemas"]["Policy"];
-      layout: components["schemas"]["TrayLayoutView"];
-      cautions: string[];
-    };
-    /** @description What is on today, what is still open from before, and what waits. */
-    BenchView: {
-      /** Format: date */
-      date: string;
-      today: components["schemas"]["PracticalView"][];
-      earlier: components["schemas"]["PracticalView"][];
-      waiting: components["schemas"]["WaitingView"][];
-    };
-    /** @description What is new in a class, and where to go on from. */
-    CursorView: {
-      captures: components["schemas"]["LogEntryView"][];
-      next: number;
-    };
-    /**
-     * @description What stands out about a tray on the class sheet.
-     * @enum {string}
-     */
-    Flag: "Provisional" | "Borderline" | "OutOfBalance" | "MixUp" | "Capped";
-    /** @description A capture as it stands in the log: what, who, when and from which device. */
-    LogEntryView: {
-      seq: number;
-      /** Format: uuid */
-      attempt: string;
-      capture: components["schemas"]["Capture"];
-      /** @description Who took it down. */
-      by: string;
-      device: string;
-      /** Format: date-time */
-      received_at: string;
-    };
-    /** @description Which other tray a tray may have been mixed up with, in words. */
-    MixUpView: {
-      /** @enum {string} */
-      kind: "swap" | "spill";
-      /** Format: uuid */
-      other_attempt: string;
-      piece: string | null;
-      text: string;
-    };
-    /** @description A student's own released result in their list. */
-    OwnResultView: {
-      /** Format: uuid */
-      attempt: string;
-      practical: string;
-      /** Format: date */
-      held_on: string;
-      /** Format: float */
-      total: number | null;
-      band: string | null;
-    };
-    /** @description A practical on the Bench, with a card for each tray. */
-    PracticalView: {
-      /** Format: uuid */
-      id: string;
-      title: string;
-      room: string;
-      /** Format: date */
-      held_on: string;
-      group: string;
-      course: string;
-      standard: string;
-      layout: components["schemas"]["TrayLayoutView"];
-      trays: components["schemas"]["TrayCardView"][];
-    };
-    /** @description What the scale reads now; a refusal says why this reading cannot be taken. */
-    ScaleReadingView: {
-      /** @enum {string} */
-      state: "stable" | "moving" | "refused";
-      mass_mg: number | null;
-      refusal: string | null;
-    };
-    /** @description When and by whom a result was released, and the digest of the package it was computed from. */
-    SealView: {
-      /** Format: date-time */
-      released_at: string;
-      released_by: string;
-      package_sha256: string;
-    };
-    /** @description A component of the grade as a column of the class sheet. */
-    SheetColumnView: {
-      id: string;
-      title: string;
-      /** Format: float */
-      weight: number;
-    };
-    /** @description One student on the class sheet. Scores by component id, null while pending or dropped. */
-    SheetRowView: {
-      /** Format: uuid */
-      attempt: string;
-      station: number;
-      student: string;
-      /** @enum {string} */
-      status: "provisional" | "final" | "void";
-      scores: {
-        [key: string]: number | null;
-      };
-      /** Format: float */
-      total: number | null;
-      band: string | null;
-      /** Format: float */
-      portion_yield: number | null;
-      /** Format: float */
-      loss: number | null;
-      flags: components["schemas"]["Flag"][];
-      released: boolean;
-    };
-    /** @description The class sheet: a row a student. */
-    SheetView: {
-      title: string;
-      group: string;
-      /** Format: date */
-      held_on: string;
-      components: components["schemas"]["SheetColumnView"][];
-      rows: components["schemas"]["SheetRowView"][];
-    };
-    /** @description A tray in a list: whose it is, how far it has come, what stands out. */
-    TrayCardView: {
-      /** Format: uuid */
-      attempt: string;
-      station: number;
-      student: string;
-      /** @enum {string} */
-      stage:
-        | "waiting"
-        | "received"
-        | "running"
-        | "presented"
-        | "weighing"
-        | "weighed"
-        | "judged";
-      /** Format: float */
-      total: number | null;
-      band: string | null;
-      flags: components["schemas"]["Flag"][];
-      /** @description By piece. */
-      verdicts: {
-        [key: string]:
-          | "within"
-          | "allowed"
-          | "under"
-          | "over"
-          | "missing"
-          | "excused"
-          | "pending";
-      };
-      released: boolean;
-    };
-    /** @description Where each piece lies on the tray; rows of four where the standard says nothing. */
-    TrayLayoutView: {
-      columns: number;
-      places: components["schemas"]["TrayPlaceView"][];
-    };
-    TrayPlaceView: {
-      place: string;
-      column: number;
-      row: number;
-    };
-    /** @description One tray as it stands: its result so far, its log, and what to check when its weights do not balance. */
-    TrayView: {
-      /** Format: uuid */
-      attempt: string;
-      /** Format: uuid */
-      assessment: string;
-      station: number;
-      student: string;
-      resit: boolean;
-      /** Format: float */
-      time_factor: number;
-      /** @enum {string} */
-      stage:
-        | "waiting"
-        | "received"
-        | "running"
-        | "presented"
-        | "weighing"
-        | "weighed"
-        | "judged";
-      result: components["schemas"]["AttemptResult"];
-      /** @description Milliseconds since 1970 by the device that started the clock; null while it stands. */
-      running_since_ms: number | null;
-      /** @description The tray was declared presented: the clock is stopped. */
-      presented: boolean;
-      log: components["schemas"]["LogEntryView"][];
-      advice: string[];
-      mix_ups: components["schemas"]["MixUpView"][];
-      /** Format: date-time */
-      released_at: string | null;
-    };
-    /** @description Who is signed in. */
-    UserView: {
-      id: string;
-      name: string;
-      /** @enum {string} */
-      role: "instructor" | "assessor" | "coordinator" | "student";
-      /** @description May take captures down. */
-      may_capture: boolean;
-      /** @description May release results. */
-      may_release: boolean;
-    };
-    /** @description One result with its reasons: as it stands now, or the sealed copy a student was shown. */
-    VerdictView: {
-      /** Format: uuid */
-      attempt: string;
-      student: string;
-      station: number;
-      practical: string;
-      /** Format: date */
-      held_on: string;
-      standard: components["schemas"]["Standard"];
-      policy: components["schemas"]["Policy"];
-      layout: components["schemas"]["TrayLayoutView"];
-      result: components["schemas"]["AttemptResult"];
-      seal: components["schemas"]["SealView"] | null;
-    };
-    /** @enum {string} */
-    WaitingKind: "Balance" | "SecondLook" | "Weigh" | "Inspect" | "Release";
-    /** @description Something that waits for a person: one tray, or a whole practical. */
-    WaitingView: {
-      kind: components["schemas"]["WaitingKind"];
-      /** Format: uuid */
-      assessment: string;
-      /** Format: uuid */
-      attempt: string | null;
-      title: string;
-      text: string;
-    };
-    AssessmentIdentifier: string;
-    /** @description RFC 3339 date and time */
-    AssessmentInstant: string;
-    AssessmentPart: {
-      id: components["schemas"]["AssessmentIdentifier"];
-      share: number;
-      title?: string;
-      sd?: number;
-      /** @enum {unknown} */
-      kind?: "meat" | "bone" | "fat";
-    };
-    /** @description Shares of the carcass as purchased; they add up to 1 (within 0.001), purge included. */
-    AssessmentCarcass: {
-      key: components["schemas"]["AssessmentIdentifier"];
-      parts: components["schemas"]["AssessmentPart"][];
-      title?: string;
-    };
-    /** @description Shares of AP, or milligrams; low is below high. */
-    AssessmentWindow:
-      | {
-          /** @constant */
-          basis: "share";
-          low: number;
-          high: number;
-        }
-      | {
-          /** @constant */
-          basis: "mass";
-          low: number;
-          high: number;
+    schemas: {
+        /** @description One thing that is wrong, and where in the request it stands. */
+        PlacedError: {
+            path: string;
+            detail: string;
         };
-    AssessmentPiece: {
-      id: components["schemas"]["AssessmentIdentifier"];
-      parts: components["schemas"]["AssessmentIdentifier"][];
-      title?: string;
-      window?: components["schemas"]["AssessmentWindow"];
-    };
-    AssessmentBin: {
-      id: components["schemas"]["AssessmentIdentifier"];
-      usable: boolean;
-      title?: string;
-      parts?: components["schemas"]["AssessmentIdentifier"][];
-    };
-    AssessmentLevel: {
-      points: number;
-      text: string;
-      title?: string;
-    };
-    AssessmentCriterion: {
-      id: components["schemas"]["AssessmentIdentifier"];
-      component: components["schemas"]["AssessmentIdentifier"] & unknown;
-      weight: number;
-      levels: components["schemas"]["AssessmentLevel"][];
-      title?: string;
-    };
-    AssessmentFault: {
-      id: components["schemas"]["AssessmentIdentifier"];
-      component: components["schemas"]["AssessmentIdentifier"] & unknown;
-      deduct: number;
-      max: number;
-      title?: string;
-      critical?: boolean;
-    };
-    AssessmentDefect: {
-      id: components["schemas"]["AssessmentIdentifier"];
-      excuses: string[];
-      title?: string;
-    };
-    AssessmentCheckpoint: {
-      id: components["schemas"]["AssessmentIdentifier"];
-      title?: string;
-    };
-    Standard: {
-      key: components["schemas"]["AssessmentIdentifier"];
-      carcass: components["schemas"]["AssessmentCarcass"];
-      pieces: components["schemas"]["AssessmentPiece"][];
-      frame: null | {
-        clean_mg: number;
-        limit_mg: number;
-      };
-      time: null | {
-        standard_ms: number;
-        limit_ms: number;
-      };
-      title?: string;
-      version?: unknown;
-      species?: unknown;
-      pairs?: components["schemas"]["AssessmentIdentifier"][][];
-      bins?: components["schemas"]["AssessmentBin"][];
-      criteria?: components["schemas"]["AssessmentCriterion"][];
-      faults?: components["schemas"]["AssessmentFault"][];
-      defects?: components["schemas"]["AssessmentDefect"][];
-      checkpoints?: components["schemas"]["AssessmentCheckpoint"][];
-      tray?: unknown;
-      card?: unknown;
-      cautions?: unknown;
-      uses?: unknown;
-    };
-    AssessmentComponent:
-      | {
-          /** @constant */
-          id: "portion";
-          weight: number;
-          fade: number;
-          title?: string;
-        }
-      | {
-          /** @constant */
-          id: "pairs";
-          weight: number;
-          tolerance: number;
-          fade: number;
-          title?: string;
-        }
-      | {
-          /** @constant */
-          id: "yield";
-          weight: number;
-          floor: number;
-          target: number;
-          title?: string;
-        }
-      | {
-          /** @enum {unknown} */
-          id: "frame" | "time";
-          weight: number;
-          title?: string;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"] & unknown;
-          weight: number;
-          title?: string;
+        /** @description What went wrong with a request, as RFC 9457 problem details; never a stack trace. */
+        Problem: {
+            type: string;
+            title: string;
+            status: number;
+            detail: string;
+            errors?: components["schemas"]["PlacedError"][];
         };
-    Policy: {
-      components: components["schemas"]["AssessmentComponent"][];
-      decision: {
-        /** @enum {unknown} */
-        rule: "benefit" | "simple" | "strict";
-        confidence: number;
-      };
-      scale: {
-        division_mg: number;
-        in_service: boolean;
-        handling: number;
-      };
-      balance: {
-        absolute_mg: number;
-        relative: number;
-      };
-      caps: {
-        /** @enum {unknown} */
-        when: "critical" | "resit" | "over_limit";
-        max: number;
-        title?: string;
-      }[];
-      bands: {
-        label: components["schemas"]["AssessmentIdentifier"];
-        min: number;
-        title?: string;
-      }[];
-      places: number;
-      title?: string;
-      key?: unknown;
-      version?: unknown;
-    };
-    Capture:
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "received";
-          mass_mg: number;
-          defects?: components["schemas"]["AssessmentIdentifier"][];
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "clock";
-          /** @enum {unknown} */
-          event: "start" | "pause" | "resume" | "stop";
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "piece";
-          piece: components["schemas"]["AssessmentIdentifier"];
-          mass_mg: number;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "bin";
-          bin: components["schemas"]["AssessmentIdentifier"];
-          mass_mg: number;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "scrape";
-          mass_mg: number;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "level";
-          criterion: components["schemas"]["AssessmentIdentifier"];
-          level: number;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "fault";
-          fault: components["schemas"]["AssessmentIdentifier"];
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "checkpoint";
-          checkpoint: components["schemas"]["AssessmentIdentifier"];
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "note";
-          text: string;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "photo";
-          file: string;
-          sha256: string;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          by: components["schemas"]["AssessmentIdentifier"];
-          /** @constant */
-          kind: "void";
-          target: components["schemas"]["AssessmentIdentifier"];
-          reason: string;
+        /** @description A practical with the documents it is held against. */
+        AssessmentView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            room: string;
+            /** Format: date */
+            held_on: string;
+            group: string;
+            course: string;
+            standard: components["schemas"]["Standard"];
+            policy: components["schemas"]["Policy"];
+            layout: components["schemas"]["TrayLayoutView"];
+            cautions: string[];
+            stations: components["schemas"]["StationView"][];
         };
-    AssessmentAttempt: {
-      id: components["schemas"]["AssessmentIdentifier"];
-      student: components["schemas"]["AssessmentIdentifier"];
-      captures: components["schemas"]["Capture"][];
-      title?: string;
-      resit?: boolean;
-      time_factor?: number;
-    };
-    ComponentResult: {
-      id: string;
-      weight: number;
-      /** @enum {string} */
-      state: "scored" | "pending" | "dropped";
-      score: number | null;
-    };
-    PieceResult: {
-      id: string;
-      mass_mg: number | null;
-      expected_mg: number | null;
-      low: number;
-      high: number;
-      quantity: number | null;
-      /** @enum {string} */
-      verdict:
-        | "within"
-        | "allowed"
-        | "under"
-        | "over"
-        | "missing"
-        | "excused"
-        | "pending";
-      conformance: number | null;
-      score: number | null;
-      recovery: number | null;
-    };
-    Balance: {
-      /** @enum {string} */
-      state: "open" | "balanced" | "short" | "over";
-      unaccounted_mg: number | null;
-      tolerance_mg: number | null;
-    };
-    ResultYields: {
-      portion: number | null;
-      utilisation: number | null;
-      waste: number | null;
-      loss: number | null;
-    };
-    ResultBorderline: {
-      cause: string;
-      band: string;
-    };
-    Reason: {
-      component: string;
-      text: string;
-      lost: number;
-    };
-    AttemptResult: {
-      id: string;
-      student: string;
-      /** @enum {string} */
-      status: "provisional" | "final" | "void";
-      total: number | null;
-      band: string | null;
-      caps: ("critical" | "resit" | "over_limit")[];
-      components: components["schemas"]["ComponentResult"][];
-      pieces: components["schemas"]["PieceResult"][];
-      balance: components["schemas"]["Balance"];
-      yields: components["schemas"]["ResultYields"];
-      time: {
-        running_ms: number;
-        over_limit: boolean;
-      };
-      borderline: components["schemas"]["ResultBorderline"][];
-      reasons: components["schemas"]["Reason"][];
-    };
-    ResultMixup: {
-      /** @enum {string} */
-      kind: "swap" | "spill";
-      /** @description The attempt that is over, then the one that is short. */
-      attempts: string[];
-      piece: string | null;
-      left_mg: number;
-    };
-    SentCapture:
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "received";
-          mass_mg: number;
-          defects?: components["schemas"]["AssessmentIdentifier"][];
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "clock";
-          /** @enum {unknown} */
-          event: "start" | "pause" | "resume" | "stop";
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "piece";
-          piece: components["schemas"]["AssessmentIdentifier"];
-          mass_mg: number;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "bin";
-          bin: components["schemas"]["AssessmentIdentifier"];
-          mass_mg: number;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "scrape";
-          mass_mg: number;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "level";
-          criterion: components["schemas"]["AssessmentIdentifier"];
-          level: number;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "fault";
-          fault: components["schemas"]["AssessmentIdentifier"];
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "checkpoint";
-          checkpoint: components["schemas"]["AssessmentIdentifier"];
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "note";
-          text: string;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "photo";
-          file: string;
-          sha256: string;
-        }
-      | {
-          id: components["schemas"]["AssessmentIdentifier"];
-          at: components["schemas"]["AssessmentInstant"];
-          /** @constant */
-          kind: "void";
-          target: components["schemas"]["AssessmentIdentifier"];
-          reason: string;
+        /** @description What is on today, what is still open from before, and what waits. */
+        BenchView: {
+            /** Format: date */
+            date: string;
+            today: components["schemas"]["PracticalView"][];
+            earlier: components["schemas"]["PracticalView"][];
+            waiting: components["schemas"]["WaitingView"][];
         };
-  };
-  responses: {
-    /** @description What went wrong (RFC 9457) */
-    Problem: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/problem+json": components["schemas"]["Problem"];
-      };
+        /** @description A capture as it was accepted: what, who, when and from which device. */
+        CaptureView: {
+            seq: number;
+            /** Format: uuid */
+            attempt: string;
+            capture: components["schemas"]["Capture"];
+            /** @description Who took it down. */
+            by: string;
+            device: string;
+            /** Format: date-time */
+            received_at: string;
+        };
+        /** @description What is new in a class, and where to go on from. */
+        CursorView: {
+            captures: components["schemas"]["CaptureView"][];
+            next: number;
+        };
+        /**
+         * @description What stands out about a tray on the class sheet.
+         * @enum {string}
+         */
+        Flag: "provisional" | "borderline" | "out_of_balance" | "mix_up" | "capped";
+        /** @description What holds now of a tray's captures, beside the weights of its pieces, which stand in the result. */
+        HoldsView: {
+            as_purchased_mg: number | null;
+            defects: string[];
+            /** @description mg by bin */
+            bins: {
+                [key: string]: number;
+            };
+            scrape_mg: number | null;
+            /** @description level by criterion */
+            levels: {
+                [key: string]: number;
+            };
+            /** @description marks by fault */
+            faults: {
+                [key: string]: number;
+            };
+        };
+        /** @description A capture in the log of its tray, with what became of it. */
+        LogEntryView: {
+            entry: components["schemas"]["CaptureView"];
+            /** @enum {string} */
+            standing: "holds" | "replaced" | "withdrawn";
+        };
+        /** @description Which other tray a tray may have been mixed up with, in words. */
+        MixUpView: {
+            /** @enum {string} */
+            kind: "swap" | "spill";
+            /** Format: uuid */
+            other_attempt: string;
+            piece: string | null;
+            text: string;
+        };
+        /** @description A student's own released result in their list. */
+        OwnResultView: {
+            /** Format: uuid */
+            attempt: string;
+            practical: string;
+            /** Format: date */
+            held_on: string;
+            /** Format: float */
+            total: number | null;
+            band: string | null;
+        };
+        /** @description A practical on the Bench, with a card for each tray. */
+        PracticalView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            room: string;
+            /** Format: date */
+            held_on: string;
+            group: string;
+            course: string;
+            standard: string;
+            layout: components["schemas"]["TrayLayoutView"];
+            trays: components["schemas"]["TrayCardView"][];
+        };
+        /** @description What the scale reads now; a refusal says why this reading cannot be taken. */
+        ScaleReadingView: {
+            /** @enum {string} */
+            state: "stable" | "moving" | "refused";
+            mass_mg: number | null;
+            refusal: string | null;
+        };
+        /** @description When and by whom a result was released, and the digest of the package it was computed from. */
+        SealView: {
+            /** Format: date-time */
+            released_at: string;
+            released_by: string;
+            package_sha256: string;
+        };
+        /** @description A component of the grade as a column of the class sheet. */
+        SheetColumnView: {
+            id: string;
+            title: string;
+            /** Format: float */
+            weight: number;
+        };
+        /** @description One student on the class sheet. Scores by component id, null while pending or dropped. */
+        SheetRowView: {
+            /** Format: uuid */
+            attempt: string;
+            station: number;
+            student: string;
+            /** @enum {string} */
+            status: "provisional" | "final" | "void";
+            scores: {
+                [key: string]: number | null;
+            };
+            /** Format: float */
+            total: number | null;
+            band: string | null;
+            /** Format: float */
+            portion_yield: number | null;
+            /** Format: float */
+            loss: number | null;
+            flags: components["schemas"]["Flag"][];
+            released: boolean;
+        };
+        /** @description The class sheet: a row a student. */
+        SheetView: {
+            title: string;
+            group: string;
+            /** Format: date */
+            held_on: string;
+            components: components["schemas"]["SheetColumnView"][];
+            rows: components["schemas"]["SheetRowView"][];
+        };
+        /** @description Who stands where. */
+        StationView: {
+            /** Format: uuid */
+            attempt: string;
+            station: number;
+            student: string;
+        };
+        /** @description A tray in a list: whose it is, how far it has come, what stands out. */
+        TrayCardView: {
+            /** Format: uuid */
+            attempt: string;
+            station: number;
+            student: string;
+            /** @enum {string} */
+            stage: "waiting" | "received" | "running" | "presented" | "weighing" | "weighed" | "judged";
+            /** Format: float */
+            total: number | null;
+            band: string | null;
+            flags: components["schemas"]["Flag"][];
+            /** @description By piece. */
+            verdicts: {
+                [key: string]: "within" | "allowed" | "under" | "over" | "missing" | "excused" | "pending";
+            };
+            released: boolean;
+        };
+        /** @description Where each piece lies on the tray; rows of four where the standard says nothing. */
+        TrayLayoutView: {
+            columns: number;
+            places: components["schemas"]["TrayPlaceView"][];
+        };
+        TrayPlaceView: {
+            place: string;
+            column: number;
+            row: number;
+        };
+        /** @description One tray as it stands: its result so far, its log, and what to check when its weights do not balance. */
+        TrayView: {
+            /** Format: uuid */
+            attempt: string;
+            /** Format: uuid */
+            assessment: string;
+            station: number;
+            student: string;
+            resit: boolean;
+            /** Format: float */
+            time_factor: number;
+            /** @enum {string} */
+            stage: "waiting" | "received" | "running" | "presented" | "weighing" | "weighed" | "judged";
+            result: components["schemas"]["AttemptResult"];
+            holds: components["schemas"]["HoldsView"];
+            /** @description Milliseconds since 1970 by the device that started the clock; null while it stands. */
+            running_since_ms: number | null;
+            /** @description The tray was declared presented: the clock is stopped. */
+            presented: boolean;
+            log: components["schemas"]["LogEntryView"][];
+            advice: string[];
+            mix_ups: components["schemas"]["MixUpView"][];
+            /** Format: date-time */
+            released_at: string | null;
+        };
+        /** @description Who is signed in. */
+        UserView: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "instructor" | "assessor" | "coordinator" | "student";
+            /** @description May take captures down. */
+            may_capture: boolean;
+            /** @description May release results. */
+            may_release: boolean;
+        };
+        /** @description One result with its reasons: as it stands now, or the sealed copy a student was shown. */
+        VerdictView: {
+            /** Format: uuid */
+            attempt: string;
+            /** Format: uuid */
+            assessment: string;
+            student: string;
+            station: number;
+            practical: string;
+            /** Format: date */
+            held_on: string;
+            standard: components["schemas"]["Standard"];
+            policy: components["schemas"]["Policy"];
+            layout: components["schemas"]["TrayLayoutView"];
+            result: components["schemas"]["AttemptResult"];
+            seal: components["schemas"]["SealView"] | null;
+        };
+        /** @enum {string} */
+        WaitingKind: "balance" | "second_look" | "weigh" | "inspect" | "release";
+        /** @description Something that waits for a person: one tray, or a whole practical. */
+        WaitingView: {
+            kind: components["schemas"]["WaitingKind"];
+            /** Format: uuid */
+            assessment: string;
+            /** Format: uuid */
+            attempt: string | null;
+            title: string;
+            text: string;
+        };
+        AssessmentIdentifier: string;
+        /** @description RFC 3339 date and time */
+        AssessmentInstant: string;
+        AssessmentPart: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            share: number;
+            title?: string;
+            sd?: number;
+            /** @enum {unknown} */
+            kind?: "meat" | "bone" | "fat";
+        };
+        /** @description Shares of the carcass as purchased; they add up to 1 (within 0.001), purge included. */
+        AssessmentCarcass: {
+            key: components["schemas"]["AssessmentIdentifier"];
+            parts: components["schemas"]["AssessmentPart"][];
+            title?: string;
+        };
+        /** @description Shares of AP, or milligrams; low is below high. */
+        AssessmentWindow: {
+            /** @constant */
+            basis: "share";
+            low: number;
+            high: number;
+        } | {
+            /** @constant */
+            basis: "mass";
+            low: number;
+            high: number;
+        };
+        AssessmentPiece: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            parts: components["schemas"]["AssessmentIdentifier"][];
+            title?: string;
+            window?: components["schemas"]["AssessmentWindow"];
+        };
+        AssessmentBin: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            usable: boolean;
+            title?: string;
+            parts?: components["schemas"]["AssessmentIdentifier"][];
+        };
+        AssessmentLevel: {
+            points: number;
+            text: string;
+            title?: string;
+        };
+        AssessmentCriterion: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            component: components["schemas"]["AssessmentIdentifier"] & unknown;
+            weight: number;
+            levels: components["schemas"]["AssessmentLevel"][];
+            title?: string;
+        };
+        AssessmentFault: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            component: components["schemas"]["AssessmentIdentifier"] & unknown;
+            deduct: number;
+            max: number;
+            title?: string;
+            critical?: boolean;
+        };
+        AssessmentDefect: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            excuses: string[];
+            title?: string;
+        };
+        AssessmentCheckpoint: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            title?: string;
+        };
+        Standard: {
+            key: components["schemas"]["AssessmentIdentifier"];
+            carcass: components["schemas"]["AssessmentCarcass"];
+            pieces: components["schemas"]["AssessmentPiece"][];
+            frame: null | {
+                clean_mg: number;
+                limit_mg: number;
+            };
+            time: null | {
+                standard_ms: number;
+                limit_ms: number;
+            };
+            title?: string;
+            version?: unknown;
+            species?: unknown;
+            pairs?: components["schemas"]["AssessmentIdentifier"][][];
+            bins?: components["schemas"]["AssessmentBin"][];
+            criteria?: components["schemas"]["AssessmentCriterion"][];
+            faults?: components["schemas"]["AssessmentFault"][];
+            defects?: components["schemas"]["AssessmentDefect"][];
+            checkpoints?: components["schemas"]["AssessmentCheckpoint"][];
+            tray?: unknown;
+            card?: unknown;
+            cautions?: unknown;
+            uses?: unknown;
+        };
+        AssessmentComponent: {
+            /** @constant */
+            id: "portion";
+            weight: number;
+            fade: number;
+            title?: string;
+        } | {
+            /** @constant */
+            id: "pairs";
+            weight: number;
+            tolerance: number;
+            fade: number;
+            title?: string;
+        } | {
+            /** @constant */
+            id: "yield";
+            weight: number;
+            floor: number;
+            target: number;
+            title?: string;
+        } | {
+            /** @enum {unknown} */
+            id: "frame" | "time";
+            weight: number;
+            title?: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"] & unknown;
+            weight: number;
+            title?: string;
+        };
+        Policy: {
+            components: components["schemas"]["AssessmentComponent"][];
+            decision: {
+                /** @enum {unknown} */
+                rule: "benefit" | "simple" | "strict";
+                confidence: number;
+            };
+            scale: {
+                division_mg: number;
+                in_service: boolean;
+                handling: number;
+            };
+            balance: {
+                absolute_mg: number;
+                relative: number;
+            };
+            caps: {
+                /** @enum {unknown} */
+                when: "critical" | "resit" | "over_limit";
+                max: number;
+                title?: string;
+            }[];
+            bands: {
+                label: components["schemas"]["AssessmentIdentifier"];
+                min: number;
+                title?: string;
+            }[];
+            places: number;
+            title?: string;
+            key?: unknown;
+            version?: unknown;
+        };
+        Capture: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "received";
+            mass_mg: number;
+            defects?: components["schemas"]["AssessmentIdentifier"][];
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "clock";
+            /** @enum {unknown} */
+            event: "start" | "pause" | "resume" | "stop";
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "piece";
+            piece: components["schemas"]["AssessmentIdentifier"];
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "bin";
+            bin: components["schemas"]["AssessmentIdentifier"];
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "scrape";
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "level";
+            criterion: components["schemas"]["AssessmentIdentifier"];
+            level: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "fault";
+            fault: components["schemas"]["AssessmentIdentifier"];
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "checkpoint";
+            checkpoint: components["schemas"]["AssessmentIdentifier"];
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "note";
+            text: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "photo";
+            file: string;
+            sha256: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "void";
+            target: components["schemas"]["AssessmentIdentifier"];
+            reason: string;
+        };
+        AssessmentAttempt: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            student: components["schemas"]["AssessmentIdentifier"];
+            captures: components["schemas"]["Capture"][];
+            title?: string;
+            resit?: boolean;
+            time_factor?: number;
+        };
+        ComponentResult: {
+            id: string;
+            weight: number;
+            /** @enum {string} */
+            state: "scored" | "pending" | "dropped";
+            score: number | null;
+        };
+        PieceResult: {
+            id: string;
+            mass_mg: number | null;
+            expected_mg: number | null;
+            low: number;
+            high: number;
+            quantity: number | null;
+            /** @enum {string} */
+            verdict: "within" | "allowed" | "under" | "over" | "missing" | "excused" | "pending";
+            conformance: number | null;
+            score: number | null;
+            recovery: number | null;
+        };
+        Balance: {
+            /** @enum {string} */
+            state: "open" | "balanced" | "short" | "over";
+            unaccounted_mg: number | null;
+            tolerance_mg: number | null;
+        };
+        ResultYields: {
+            portion: number | null;
+            utilisation: number | null;
+            waste: number | null;
+            loss: number | null;
+        };
+        ResultBorderline: {
+            cause: string;
+            band: string;
+        };
+        Reason: {
+            component: string;
+            text: string;
+            lost: number;
+        };
+        AttemptResult: {
+            id: string;
+            student: string;
+            /** @enum {string} */
+            status: "provisional" | "final" | "void";
+            total: number | null;
+            band: string | null;
+            caps: ("critical" | "resit" | "over_limit")[];
+            components: components["schemas"]["ComponentResult"][];
+            pieces: components["schemas"]["PieceResult"][];
+            balance: components["schemas"]["Balance"];
+            yields: components["schemas"]["ResultYields"];
+            time: {
+                running_ms: number;
+                over_limit: boolean;
+            };
+            borderline: components["schemas"]["ResultBorderline"][];
+            reasons: components["schemas"]["Reason"][];
+        };
+        ResultMixup: {
+            /** @enum {string} */
+            kind: "swap" | "spill";
+            /** @description The attempt that is over, then the one that is short. */
+            attempts: string[];
+            piece: string | null;
+            left_mg: number;
+        };
+        SentCapture: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "received";
+            mass_mg: number;
+            defects?: components["schemas"]["AssessmentIdentifier"][];
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "clock";
+            /** @enum {unknown} */
+            event: "start" | "pause" | "resume" | "stop";
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "piece";
+            piece: components["schemas"]["AssessmentIdentifier"];
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "bin";
+            bin: components["schemas"]["AssessmentIdentifier"];
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "scrape";
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "level";
+            criterion: components["schemas"]["AssessmentIdentifier"];
+            level: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "fault";
+            fault: components["schemas"]["AssessmentIdentifier"];
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "checkpoint";
+            checkpoint: components["schemas"]["AssessmentIdentifier"];
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "note";
+            text: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "photo";
+            file: string;
+            sha256: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "void";
+            target: components["schemas"]["AssessmentIdentifier"];
+            reason: string;
+        };
     };
-  };
-  parameters: never;
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    responses: {
+        /** @description What went wrong (RFC 9457) */
+        Problem: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+    };
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  assessment: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        assessment: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description A practical with its standard and policy */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    assessment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["AssessmentView"];
+        requestBody?: never;
+        responses: {
+            /** @description A practical with its standard and policy */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssessmentView"];
+                };
+            };
+            404: components["responses"]["Problem"];
         };
-      };
-      404: components["responses"]["Problem"];
     };
-  };
-  package: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        assessment: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The class as an assessment package (docs/formats/assessment.schema.json) */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    package: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": Record<string, never>;
+        requestBody?: never;
+        responses: {
+            /** @description The class as an assessment package (docs/formats/assessment.schema.json) */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
         };
-      };
     };
-  };
-  bench: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description What is on today and what waits */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    bench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["BenchView"];
+        requestBody?: never;
+        responses: {
+            /** @description What is on today and what waits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+            403: components["responses"]["Problem"];
         };
-      };
-      403: components["responses"]["Problem"];
     };
-  };
-  capture: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        attempt: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": {
-          /** @description What the device is called. */
-          device: string;
-          captures: components["schemas"]["SentCapture"][];
+    capture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-    responses: {
-      /** @description Taken; the tray as it stands now */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description What the device is called. */
+                    device: string;
+                    captures: components["schemas"]["SentCapture"][];
+                };
+            };
         };
-        content: {
-          "application/json": components["schemas"]["TrayView"];
+        responses: {
+            /** @description Taken; the tray as it stands now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrayView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
-      };
-      409: components["responses"]["Problem"];
-      422: components["responses"]["Problem"];
     };
-  };
-  capturesAfter: {
-    parameters: {
-      query?: {
-        /** @description The seq of the last capture seen; 0 at first. */
-        after?: number;
-      };
-      header?: never;
-      path: {
-        assessment: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Captures in order of acceptance, and the next cursor */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    capturesAfter: {
+        parameters: {
+            query?: {
+                /** @description The seq of the last capture seen; 0 at first. */
+                after?: number;
+            };
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["CursorView"];
+        requestBody?: never;
+        responses: {
+            /** @description Captures in order of acceptance, and the next cursor */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CursorView"];
+                };
+            };
         };
-      };
     };
-  };
-  readMass: {
-    parameters: {
-      query: {
-        text: string;
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The mass */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    readMass: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          "application/json": {
-            mass_mg: number;
-            shown: string;
-          };
+        requestBody?: never;
+        responses: {
+            /** @description The mass */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        mass_mg: number;
+                        shown: string;
+                    };
+                };
+            };
+            422: components["responses"]["Problem"];
         };
-      };
-      422: components["responses"]["Problem"];
     };
-  };
-  release: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        assessment: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description How many were released */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": {
-            released: number;
-          };
+        requestBody?: never;
+        responses: {
+            /** @description How many were released */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        released: number;
+                    };
+                };
+            };
         };
-      };
     };
-  };
-  scale: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Events */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    scale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          "text/event-stream": components["schemas"]["ScaleReadingView"];
+        requestBody?: never;
+        responses: {
+            /** @description Events */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["ScaleReadingView"];
+                };
+            };
         };
-      };
     };
-  };
-  pan: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        attempt: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": {
-          /** @description received, a piece, a bin or scrape */
-          place?: string;
-          mass?: string;
-          /** @enum {string} */
-          action?: "clear" | "tare" | "zero";
+    pan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-    responses: {
-      /** @description Done */
-      204: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description received, a piece, a bin or scrape */
+                    place?: string;
+                    mass?: string;
+                    /** @enum {string} */
+                    action?: "clear" | "tare" | "zero";
+                };
+            };
         };
-        content?: never;
-      };
-      422: components["responses"]["Problem"];
-      503: components["responses"]["Problem"];
-    };
-  };
-  whoAmI: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Who is signed in */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
         };
-        content: {
-          "application/json": components["schemas"]["UserView"];
+    };
+    whoAmI: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-      401: components["responses"]["Problem"];
-    };
-  };
-  signIn: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        "application/json": {
-          email: string;
-          password: string;
+        requestBody?: never;
+        responses: {
+            /** @description Who is signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UserView"];
+                };
+            };
+            401: components["responses"]["Problem"];
         };
-      };
     };
-    responses: {
-      /** @description Signed in */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["UserView"];
+        requestBody: {
+            content: {
+                "application/json": {
+                    email: string;
+                    password: string;
+                };
+            };
         };
-      };
-      422: components["responses"]["Problem"];
-      429: components["responses"]["Problem"];
-    };
-  };
-  signOut: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description Signed out */
-      204: {
-        headers: {
-          [name: string]: unknown;
+        responses: {
+            /** @description Signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UserView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
         };
-        content?: never;
-      };
     };
-  };
-  sheet: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        assessment: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The class sheet */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["SheetView"];
+        requestBody?: never;
+        responses: {
+            /** @description Signed out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
-      };
     };
-  };
-  sheetCsv: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        assessment: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The class sheet as CSV (RFC 4180, UTF-8) */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "text/csv": string;
+        requestBody?: never;
+        responses: {
+            /** @description The class sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"];
+                };
+            };
         };
-      };
     };
-  };
-  tray: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        attempt: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The tray as it stands */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    sheetCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["TrayView"];
+        requestBody?: never;
+        responses: {
+            /** @description The class sheet as CSV (RFC 4180, UTF-8) */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
         };
-      };
-      404: components["responses"]["Problem"];
     };
-  };
-  verdict: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        attempt: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The result as it stands now */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    tray: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["VerdictView"];
+        requestBody?: never;
+        responses: {
+            /** @description The tray as it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrayView"];
+                };
+            };
+            404: components["responses"]["Problem"];
         };
-      };
     };
-  };
-  releasedVerdict: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        attempt: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The sealed copy, as the student was shown it */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    verdict: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["VerdictView"];
+        requestBody?: never;
+        responses: {
+            /** @description The result as it stands now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictView"];
+                };
+            };
         };
-      };
-      404: components["responses"]["Problem"];
     };
-  };
-  ownResults: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description The released results of the student who is signed in */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    releasedVerdict: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
         };
-        content: {
-          "application/json": components["schemas"]["OwnResultView"][];
+        requestBody?: never;
+        responses: {
+            /** @description The sealed copy, as the student was shown it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictView"];
+                };
+            };
+            404: components["responses"]["Problem"];
         };
-      };
     };
-  };
+    ownResults: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The released results of the student who is signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnResultView"][];
+                };
+            };
+        };
+    };
 }

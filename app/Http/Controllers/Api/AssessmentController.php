@@ -23,7 +23,7 @@ final class AssessmentController
     {
         Gate::authorize('view', $assessment);
 
-        return new JsonResponse(AssessmentView::of($assessment->load('group', 'standard', 'policy')));
+        return new JsonResponse(AssessmentView::of($assessment->load('group', 'standard', 'policy', 'attempts.student')));
     }
 
     #[OA\Get(path: '/assessments/{assessment}/package', operationId: 'package', tags: ['assessment'])]

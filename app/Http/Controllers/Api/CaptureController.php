@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\RecordCaptures;
 use App\Actions\ShowTray;
+use App\Http\Resources\CaptureView;
 use App\Http\Resources\CursorView;
-use App\Http\Resources\LogEntryView;
 use App\Http\Resources\TrayView;
 use App\Models\Assessment;
 use App\Models\Attempt;
@@ -56,7 +56,7 @@ final class CaptureController
         Gate::authorize('view', $assessment);
         $after = max(0, $request->integer('after'));
         $captures = $assessment->captures()->with('user')->where('captures.seq', '>', $after)->limit(self::MOST_AT_ONCE)->get();
-        $entries = array_values($captures->map(LogEntryView::of(...))->all());
+        $entries = array_values($captures->map(CaptureView::of(...))->all());
 
         return new JsonResponse(new CursorView($entries, $entries === [] ? $after : $entries[count($entries) - 1]->seq));
     }

@@ -17,6 +17,8 @@ final class ScaleController
     /** A stream ends by itself after this long, so that no worker is held by a tablet that went away; the screen opens the next. */
     private const SECONDS_A_STREAM = 25;
 
+    private const MS_TO_THE_NEXT_STREAM = 300;
+
     private const SECONDS_BETWEEN_REPEATS = 1.0;
 
     #[OA\Get(path: '/scale', operationId: 'scale', description: 'The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer.', tags: ['scale'])]
@@ -26,6 +28,7 @@ final class ScaleController
         Gate::authorize('viewAny', Assessment::class);
 
         return new StreamedResponse(static function () use ($line): void {
+            echo 'retry: '.self::MS_TO_THE_NEXT_STREAM."\n\n";
             try {
                 self::follow($line);
             } catch (ScaleUnreachable $problem) {

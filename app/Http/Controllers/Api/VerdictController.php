@@ -26,7 +26,7 @@ final class VerdictController
     public function show(Attempt $attempt, GradeClass $grading): JsonResponse
     {
         Gate::authorize('view', $attempt);
-        $attempt->load('student', 'captures', 'release.releasedBy', 'assessment.group', 'assessment.standard', 'assessment.policy');
+        $attempt->load('student', 'captures', 'release.releasedBy', 'assessment.standard', 'assessment.policy');
         $result = $grading->grade($attempt->assessment, [$attempt])->of($attempt->id);
         $seal = $attempt->release === null ? null : SealView::of($attempt->release);
 
@@ -39,7 +39,7 @@ final class VerdictController
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
     public function released(Attempt $attempt): JsonResponse
     {
-        $attempt->load('student', 'release.releasedBy', 'assessment.group', 'assessment.standard', 'assessment.policy');
+        $attempt->load('student', 'release.releasedBy', 'assessment.standard', 'assessment.policy');
         // What is not theirs, or not released, is not there for a student: neither its existence nor its state is told.
         if (! Gate::allows('viewReleased', $attempt) || $attempt->release === null) {
             throw (new ModelNotFoundException())->setModel(Release::class);

@@ -1,0 +1,29 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type User = Schemas["UserView"];
+export type Bench = Schemas["BenchView"];
+export type Practical = Schemas["PracticalView"];
+export type TrayCard = Schemas["TrayCardView"];
+export type Waiting = Schemas["WaitingView"];
+export type Assessment = Schemas["AssessmentView"];
+export type Standard = Schemas["Standard"];
+export type Policy = Schemas["Policy"];
+export type Criterion = Schemas["AssessmentCriterion"];
+export type Fault = Schemas["AssessmentFault"];
+export type TrayLayout = Schemas["TrayLayoutView"];
+export type Tray = Schemas["TrayView"];
+export type LogEntry = Schemas["LogEntryView"];
+export type AttemptResult = Schemas["AttemptResult"];
+export type PieceResult = Schemas["PieceResult"];
+export type Verdict = PieceResult["verdict"];
+export type SentCapture = Schemas["SentCapture"];
+export type Sheet = Schemas["SheetView"];
+export type SheetRow = Schemas["SheetRowView"];
+export type Flag = Schemas["Flag"];
+export type VerdictPage = Schemas["VerdictView"];
+export type ScaleReading = Schemas["ScaleReadingView"];
+
+/** What a capture says, before the screen gives it an id and a time. */
+export type Fact = SentCapture extends infer Kind ? (Kind extends SentCapture ? Omit<Kind, "id" | "at"> : never) : never;

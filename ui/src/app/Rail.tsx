@@ -1,0 +1,42 @@
+import Typography from "@mui/material/Typography";
+import { createContext, Fragment, use, useEffect, type ReactNode } from "react";
+import { createPortal } from "react-dom";
+import { Link } from "react-router";
+
+interface Step {
+  label: string;
+  to?: string;
+}
+
+/** The place on the rail that an area writes in. */
+export const RailPlace = createContext<HTMLElement | null>(null);
+
+/** Where one is, on the rail: the area writes it there. */
+export function Rail({ steps, children }: { steps: Step[]; children?: ReactNode }) {
+  const rail = use(RailPlace);
+  const here = steps.at(-1)?.label;
+  useEffect(() => {
+    document.title = here === undefined ? "Deft Blade" : `${here} · Deft Blade`;
+  }, [here]);
+  if (rail === null) return null;
+
+  return createPortal(
+    <>
+      <Typography
+        variant="label"
+        component="nav"
+        aria-label="Where you are"
+        sx={{ flex: 1, minWidth: 0, overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}
+      >
+        {steps.map((step, index) => (
+          <Fragment key={step.label}>
+            {index > 0 && <span aria-hidden> / </span>}
+            {step.to === undefined ? <span aria-current="page">{step.label}</span> : <Link to={step.to}>{step.label}</Link>}
+          </Fragment>
+        ))}
+      </Typography>
+      {children}
+    </>,
+    rail,
+  );
+}

@@ -1,0 +1,86 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useColorScheme } from "@mui/material/styles";
+import { useState } from "react";
+import { Link, Outlet, useNavigate } from "react-router";
+import { useSession, useSignOut } from "../api/useSession";
+import { SignIn } from "../areas/sign-in/SignIn";
+import { Loading, ProblemNotice } from "../parts/Notice";
+import { useKey } from "../parts/useKey";
+import { RailPlace } from "./Rail";
+import { ShortcutSheet } from "./ShortcutSheet";
+import { Wordmark } from "./Wordmark";
+
+/** The steel rail above every area, and the way in. */
+export function Shell() {
+  const session = useSession();
+  const [showsShortcuts, setShowsShortcuts] = useState(false);
+  const [rail, setRail] = useState<HTMLElement | null>(null);
+  const navigate = useNavigate();
+  useKey("?", () => setShowsShortcuts(true));
+  useKey("b", () => void navigate("/"));
+
+  if (session.isPending) return <Loading what="Deft Blade" />;
+  if (session.isError) return <ProblemNotice problem={session.error} onRetry={() => void session.refetch()} />;
+  if (session.data === null) return <SignIn />;
+
+  return (
+    <Box sx={{ display: "flex", flexDirection: "column", minHeight: "100vh" }}>
+      <Box
+        component="header"
+        sx={{
+          display: "flex",
+          alignItems: "center",
+          gap: 2,
+          px: 3,
+          minHeight: 52,
+          borderBottom: "2px solid",
+          borderColor: "text.primary",
+          bgcolor: "background.paper",
+          "@media print": { display: "none" },
+        }}
+      >
+        <Link to="/" aria-label="Deft Blade: to the Bench" style={{ textDecoration: "none" }}>
+          <Wordmark />
+        </Link>
+        <Box ref={setRail} sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center" }} />
+        <Typography variant="label" sx={{ color: "text.secondary", whiteSpace: "nowrap" }}>
+          {session.data.name}
+        </Typography>
+        <SchemeSwitch />
+        <Button size="small" onClick={() => setShowsShortcuts(true)} aria-label="Keyboard shortcuts">
+          ?
+        </Button>
+        <SignOut />
+      </Box>
+      <Box component="main" sx={{ flex: 1, display: "flex", flexDirection: "column", minWidth: 0 }}>
+        <RailPlace value={rail}>
+          <Outlet />
+        </RailPlace>
+      </Box>
+      <ShortcutSheet open={showsShortcuts} onClose={() => setShowsShortcuts(false)} />
+    </Box>
+  );
+}
+
+function SchemeSwitch() {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const isDark = (mode === "system" ? systemMode : mode) === "dark";
+
+  return (
+    <Button size="small" onClick={() => setMode(isDark ? "light" : "dark")}>
+      {isDark ? "Light" : "Dark"}
+    </Button>
+  );
+}
+
+function SignOut() {
+  const signOut = useSignOut();
+
+  return (
+    <Button size="small" disabled={signOut.isPending} onClick={() => signOut.mutate()}>
+      Sign out
+    </Button>
+  );
+}

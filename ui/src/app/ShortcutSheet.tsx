@@ -1,0 +1,79 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import Typography from "@mui/material/Typography";
+
+const groups: { title: string; keys: [string, string][] }[] = [
+  {
+    title: "Anywhere",
+    keys: [
+      ["?", "this sheet"],
+      ["b", "to the Bench"],
+      ["Esc", "close what is open"],
+    ],
+  },
+  {
+    title: "On a tray",
+    keys: [
+      ["r", "receive"],
+      ["w", "weigh in"],
+      ["i", "inspect"],
+      ["v", "verdict"],
+      ["l", "log of this tray"],
+      ["Space", "start or stop the clock"],
+      ["u", "undo your last entry"],
+      ["[  ]", "tray before, tray after"],
+    ],
+  },
+  {
+    title: "Weigh-in",
+    keys: [
+      ["Enter", "take the steady reading, go to the next place"],
+      ["← ↑ → ↓", "choose another place"],
+      ["0 … 9", "type a weight instead"],
+      ["p", "demo scale: put the piece on"],
+      ["o", "demo scale: take it off"],
+    ],
+  },
+  {
+    title: "Inspection",
+    keys: [
+      ["1 … 5", "the step this criterion meets, on to the next"],
+      ["↑ ↓", "criterion before, criterion after"],
+    ],
+  },
+];
+
+export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} maxWidth="md" aria-labelledby="shortcuts-title">
+      <Box sx={{ p: 3 }}>
+        <Typography id="shortcuts-title" variant="h2" gutterBottom>
+          Keys
+        </Typography>
+        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 3 }}>
+          {groups.map((group) => (
+            <Box key={group.title}>
+              <Typography variant="h3">{group.title}</Typography>
+              <Box component="dl" sx={{ display: "grid", gridTemplateColumns: "84px 1fr", rowGap: 0.5, m: 0, mt: 1 }}>
+                {group.keys.map(([key, what]) => [
+                  <Typography key={key} component="dt" variant="figure" sx={{ color: "secondary.main" }}>
+                    {key}
+                  </Typography>,
+                  <Typography key={what} component="dd" variant="body2" sx={{ m: 0 }}>
+                    {what}
+                  </Typography>,
+                ])}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+        <Box sx={{ mt: 3, textAlign: "right" }}>
+          <Button onClick={onClose} autoFocus>
+            Close
+          </Button>
+        </Box>
+      </Box>
+    </Dialog>
+  );
+}

@@ -1,0 +1,23 @@
+import { createBrowserRouter } from "react-router";
+import { Bench } from "../areas/bench/Bench";
+import { ClassSheet } from "../areas/sheet/ClassSheet";
+import { TrayArea } from "../areas/tray/TrayArea";
+import { ReleasedVerdict, StandingVerdict } from "../areas/verdict/Verdict";
+import { NotFound, ScreenFault } from "./NotFound";
+import { Shell } from "./Shell";
+
+export const router = createBrowserRouter([
+  {
+    path: "/",
+    element: <Shell />,
+    errorElement: <ScreenFault />,
+    children: [
+      { index: true, element: <Bench /> },
+      { path: "tray/:attempt/:step?", element: <TrayArea /> },
+      { path: "verdict/:attempt", element: <StandingVerdict /> },
+      { path: "result/:attempt", element: <ReleasedVerdict /> },
+      { path: "sheet/:assessment", element: <ClassSheet /> },
+      { path: "*", element: <NotFound /> },
+    ],
+  },
+]);

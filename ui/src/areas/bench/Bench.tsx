@@ -1,0 +1,46 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useBench } from "../../api/useBench";
+import { useUser } from "../../api/useSession";
+import { Rail } from "../../app/Rail";
+import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { day } from "../../parts/format";
+import { OwnResults } from "./OwnResults";
+import { EarlierPractical, TodaysPractical } from "./PracticalSheet";
+import { WaitingList } from "./WaitingList";
+
+export function Bench() {
+  const user = useUser();
+
+  return user.role === "student" ? <OwnResults /> : <StaffBench />;
+}
+
+function StaffBench() {
+  const bench = useBench();
+  if (bench.isPending) return <Loading what="the Bench" />;
+  if (bench.isError) return <ProblemNotice problem={bench.error} onRetry={() => void bench.refetch()} />;
+  const { date, today, earlier, waiting } = bench.data;
+
+  return (
+    <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 340px" }, flex: 1 }}>
+      <Rail steps={[{ label: "Bench" }]} />
+      <Box sx={{ p: 3, minWidth: 0 }}>
+        <Typography variant="h1">{day(date)}</Typography>
+        {today.length === 0 ? (
+          <Notice title="Nothing is on today">Practicals of other days stand below; what waits is beside them.</Notice>
+        ) : (
+          today.map((practical) => <TodaysPractical key={practical.id} practical={practical} />)
+        )}
+        {earlier.length > 0 && (
+          <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+            Earlier
+          </Typography>
+        )}
+        {earlier.map((practical) => (
+          <EarlierPractical key={practical.id} practical={practical} />
+        ))}
+      </Box>
+      <WaitingList waiting={waiting} />
+    </Box>
+  );
+}

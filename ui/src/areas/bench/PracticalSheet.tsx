@@ -1,0 +1,126 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
+import type { Practical, TrayCard } from "../../api/types";
+import { FlagMark } from "../../parts/FlagMark";
+import { MiniTray } from "../../parts/MiniTray";
+import { day, points } from "../../parts/format";
+import { stageWords } from "../../parts/stages";
+
+/** Today's practical: a card for each station, each with its tray. */
+export function TodaysPractical({ practical }: { practical: Practical }) {
+  const judged = practical.trays.filter((tray) => tray.stage === "judged").length;
+
+  return (
+    <Box component="section" aria-label={practical.title} sx={{ mt: 1 }}>
+      <Box sx={{ display: "flex", alignItems: "end", gap: 2, mb: 1.5 }}>
+        <Box sx={{ flex: 1, minWidth: 0 }}>
+          <Typography variant="h2">{practical.title}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>
+            {practical.course}, group {practical.group}, {practical.room}. {judged} of {practical.trays.length} trays judged.
+          </Typography>
+        </Box>
+        <Button component={Link} to={`/sheet/${practical.id}`}>
+          Class sheet
+        </Button>
+      </Box>
+      <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 1.25 }}>
+        {practical.trays.map((tray) => (
+          <StationCard key={tray.attempt} tray={tray} practical={practical} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function StationCard({ tray, practical }: { tray: TrayCard; practical: Practical }) {
+  const isJudged = tray.stage === "judged";
+
+  return (
+    <ButtonBase
+      component={Link}
+      to={isJudged ? `/verdict/${tray.attempt}` : `/tray/${tray.attempt}`}
+      aria-label={`Station ${tray.station}, ${tray.student}, ${stageWords[tray.stage]}`}
+      sx={{
+        display: "flex",
+        flexDirection: "column",
+        alignItems: "stretch",
+        textAlign: "left",
+        minWidth: 0,
+        bgcolor: "background.paper",
+        border: "2px solid",
+        p: 1.25,
+        gap: 0.75,
+        borderColor: isJudged ? "divider" : "text.primary",
+        "&:hover": { borderColor: "secondary.main" },
+      }}
+    >
+      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
+        <Typography variant="figure" sx={{ fontSize: 26, lineHeight: 1 }}>
+          {tray.station}
+        </Typography>
+        <Typography
+          variant="label"
+          sx={{ flex: 1, minWidth: 0, overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}
+          title={tray.student}
+        >
+          {tray.student}
+        </Typography>
+      </Box>
+      <MiniTray layout={practical.layout} verdicts={hideWhatIsToCome(tray)} />
+      <Box sx={{ display: "flex", alignItems: "baseline", gap: 1, minHeight: 26 }}>
+        <Typography variant="label" sx={{ color: isJudged ? "text.primary" : "text.secondary" }}>
+          {isJudged ? tray.band : stageWords[tray.stage]}
+        </Typography>
+        {isJudged && tray.total !== null && (
+          <Typography variant="figure" sx={{ fontSize: 20, ml: "auto" }}>
+            {points(tray.total)}
+          </Typography>
+        )}
+      </Box>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, minHeight: 22 }}>
+        {tray.flags
+          .filter((flag) => flag !== "provisional")
+          .map((flag) => (
+            <FlagMark key={flag} flag={flag} />
+          ))}
+      </Box>
+    </ButtonBase>
+  );
+}
+
+/** A piece of a tray that is still to be weighed is a gap, not a missing one. */
+function hideWhatIsToCome(tray: TrayCard): TrayCard["verdicts"] {
+  if (tray.stage === "judged" || tray.stage === "weighed") return tray.verdicts;
+
+  return Object.fromEntries(Object.entries(tray.verdicts).map(([place, verdict]) => [place, verdict === "missing" ? "pending" : verdict]));
+}
+
+/** A practical of another day: one line. */
+export function EarlierPractical({ practical }: { practical: Practical }) {
+  const released = practical.trays.filter((tray) => tray.released).length;
+
+  return (
+    <Box sx={{ display: "flex", alignItems: "center", gap: 2, borderTop: "1px solid", borderColor: "divider", py: 1 }}>
+      <Typography variant="label" sx={{ width: 190 }}>
+        {day(practical.held_on)}
+      </Typography>
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Typography variant="h3" component="p">
+          {practical.title}
+        </Typography>
+        <Typography variant="body2" sx={{ color: "text.secondary" }}>
+          {practical.course}, group {practical.group}
+        </Typography>
+      </Box>
+      <Typography variant="label">
+        {released} of {practical.trays.length} released
+      </Typography>
+      <Button size="small" component={Link} to={`/sheet/${practical.id}`}>
+        Class sheet
+      </Button>
+    </Box>
+  );
+}

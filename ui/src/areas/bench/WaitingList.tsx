@@ -1,0 +1,72 @@
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
+import type { Waiting } from "../../api/types";
+
+const headings: Record<Waiting["kind"], string> = {
+  balance: "Weights to check",
+  second_look: "For a second assessor",
+  weigh: "To weigh in",
+  inspect: "To inspect",
+  release: "To release",
+};
+
+const target = (it: Waiting): string => {
+  if (it.attempt === null) return `/sheet/${it.assessment}`;
+  if (it.kind === "second_look") return `/verdict/${it.attempt}`;
+
+  return `/tray/${it.attempt}/${it.kind === "inspect" ? "inspect" : "weigh"}`;
+};
+
+export function WaitingList({ waiting }: { waiting: Waiting[] }) {
+  const kinds = (Object.keys(headings) as Waiting["kind"][]).filter((kind) => waiting.some((it) => it.kind === kind));
+
+  return (
+    <Box
+      component="aside"
+      aria-label="What waits"
+      sx={{ borderLeft: { md: "2px solid" }, borderColor: { md: "text.primary" }, bgcolor: "background.paper", p: 3 }}
+    >
+      <Typography variant="h2" gutterBottom>
+        What waits
+      </Typography>
+      {kinds.length === 0 && <Typography sx={{ color: "text.secondary" }}>Nothing. Every tray is weighed, judged and released.</Typography>}
+      {kinds.map((kind) => (
+        <Box key={kind} sx={{ mt: 2 }}>
+          <Typography
+            variant="h3"
+            sx={{
+              color: kind === "balance" ? "error.main" : "text.primary",
+              borderBottom: "2px solid",
+              borderColor: "currentColor",
+              pb: 0.5,
+            }}
+          >
+            {headings[kind]}
+          </Typography>
+          <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
+            {waiting
+              .filter((it) => it.kind === kind)
+              .map((it) => (
+                <Box component="li" key={it.attempt ?? it.assessment} sx={{ borderBottom: "1px solid", borderColor: "divider" }}>
+                  <ButtonBase
+                    component={Link}
+                    to={target(it)}
+                    sx={{ display: "block", width: "100%", minHeight: 48, py: 0.75, "&:hover": { color: "secondary.main" } }}
+                  >
+                    <Typography variant="label" component="span" sx={{ display: "block" }}>
+                      {it.title}
+                    </Typography>
+                    <Typography variant="body2" component="span" sx={{ display: "block", color: "text.secondary" }}>
+                      {it.text}
+                    </Typography>
+                  </ButtonBase>
+                </Box>
+              ))}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,136 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import type { Sheet, SheetRow } from "../../api/types";
+import { useRelease, useSheet } from "../../api/useAssessment";
+import { useUser } from "../../api/useSession";
+import { Rail } from "../../app/Rail";
+import { FlagMark } from "../../parts/FlagMark";
+import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { day, percent, points } from "../../parts/format";
+import { compareBy, type Order } from "./order";
+import { SheetHead } from "./SheetHead";
+
+export function ClassSheet() {
+  const { assessment = "" } = useParams();
+  const sheet = useSheet(assessment);
+  if (sheet.isPending) return <Loading what="the class sheet" />;
+  if (sheet.isError) return <ProblemNotice problem={sheet.error} onRetry={() => void sheet.refetch()} />;
+
+  return <SheetPage sheet={sheet.data} assessment={assessment} />;
+}
+
+function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) {
+  const [order, setOrder] = useState<Order>({ column: "station", isDown: false });
+  const rows = [...sheet.rows].sort(compareBy(order));
+
+  return (
+    <Box sx={{ px: 3, py: 2 }}>
+      <Rail steps={[{ label: "Bench", to: "/" }, { label: `${sheet.title}, class sheet` }]} />
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 1.5, mb: 2 }}>
+        <Box sx={{ flex: 1, minWidth: 260 }}>
+          <Typography variant="h1">{sheet.title}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>
+            Group {sheet.group}, {day(sheet.held_on)}
+          </Typography>
+        </Box>
+        <Button component="a" href={`/api/v1/assessments/${assessment}/sheet.csv`} download>
+          Export CSV
+        </Button>
+        <Button component="a" href={`/api/v1/assessments/${assessment}/package`} download>
+          Export package
+        </Button>
+        <Release sheet={sheet} assessment={assessment} />
+      </Box>
+      {rows.length === 0 ? (
+        <Notice title="Nobody is on this sheet">The group of this practical has no students yet.</Notice>
+      ) : (
+        <Box
+          sx={{ overflowX: "auto", bgcolor: "background.paper", border: "2px solid", borderColor: "text.primary" }}
+          tabIndex={0}
+          role="region"
+          aria-label="Class sheet, scrolls sideways"
+        >
+          <Box
+            component="table"
+            sx={{
+              width: "100%",
+              borderCollapse: "collapse",
+              "& td, & th": { px: 0.75, py: 0.4, borderBottom: "1px solid", borderColor: "divider" },
+            }}
+          >
+            <SheetHead components={sheet.components} order={order} onOrder={setOrder} />
+            <tbody>
+              {rows.map((row) => (
+                <Row key={row.attempt} row={row} sheet={sheet} />
+              ))}
+            </tbody>
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function Row({ row, sheet }: { row: SheetRow; sheet: Sheet }) {
+  const isProvisional = row.status !== "final";
+
+  return (
+    <Box
+      component="tr"
+      sx={{
+        "& td": { typography: "figure", fontWeight: 500, fontSize: 17, textAlign: "right", whiteSpace: "nowrap" },
+        "&:hover": { bgcolor: "background.default" },
+      }}
+    >
+      <td>{row.station}</td>
+      <Typography
+        component="th"
+        scope="row"
+        variant="label"
+        sx={{ "&&": { textAlign: "left" }, maxWidth: 190, overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}
+        title={row.student}
+      >
+        <Link to={`/verdict/${row.attempt}`} style={{ color: "inherit" }}>
+          {row.student}
+        </Link>
+      </Typography>
+      {sheet.components.map((component) => (
+        <td key={component.id}>{row.scores[component.id] == null ? "–" : points(row.scores[component.id] ?? 0, 0)}</td>
+      ))}
+      <Box component="td" sx={{ "&&": { fontWeight: 600, fontSize: 20, color: isProvisional ? "text.secondary" : "text.primary" } }}>
+        {row.total === null ? "–" : points(row.total)}
+      </Box>
+      <Box component="td" sx={{ "&&": { textAlign: "left", color: isProvisional ? "text.secondary" : "text.primary" } }}>
+        {row.band ?? "–"}
+      </Box>
+      <td>{row.portion_yield === null ? "–" : percent(row.portion_yield)}</td>
+      <td>{row.loss === null ? "–" : percent(row.loss)}</td>
+      <Box component="td" sx={{ "&&": { textAlign: "left" } }}>
+        {row.flags.map((flag) => (
+          <FlagMark key={flag} flag={flag} />
+        ))}
+        {row.released && (
+          <Box component="span" sx={{ typography: "label", fontSize: 15, color: "secondary.main", px: 0.75 }}>
+            released
+          </Box>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+function Release({ sheet, assessment }: { sheet: Sheet; assessment: string }) {
+  const release = useRelease(assessment);
+  const mayRelease = useUser().may_release;
+  const ready = sheet.rows.filter((row) => row.status === "final" && !row.released).length;
+  if (!mayRelease) return null;
+
+  return (
+    <Button variant="contained" disabled={ready === 0 || release.isPending} onClick={() => release.mutate()}>
+      {ready === 0 ? "Nothing to release" : `Release ${ready} final`}
+    </Button>
+  );
+}

@@ -1,0 +1,106 @@
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import type { Criterion } from "../../api/types";
+
+interface CriterionRowProps {
+  criterion: Criterion;
+  level: number | undefined;
+  isCurrent: boolean;
+  isExcused: boolean;
+  onJudge: (level: number) => void;
+}
+
+/** A criterion with its steps side by side, lowest first; the one met is ringed in pencil. */
+export function CriterionRow({ criterion, level, isCurrent, isExcused, onJudge }: CriterionRowProps) {
+  const title = criterion.title ?? criterion.id;
+
+  return (
+    <Box
+      id={`criterion-${criterion.id}`}
+      role="group"
+      aria-label={title}
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "1fr", md: "190px minmax(0, 1fr)" },
+        mb: 1,
+        scrollMarginTop: 72,
+        scrollMarginBottom: 24,
+        border: "2px solid",
+        borderColor: isCurrent ? "secondary.main" : "divider",
+        bgcolor: "background.paper",
+        opacity: isExcused ? 0.6 : 1,
+      }}
+    >
+      <Box sx={{ p: 1.25, borderRight: { md: "1px solid" }, borderColor: { md: "divider" } }}>
+        <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
+          {title}
+        </Typography>
+        <Typography variant="caption" sx={{ color: "text.secondary" }}>
+          weight {criterion.weight}
+          {isExcused && ", excused by a defect"}
+        </Typography>
+      </Box>
+      <Box sx={{ display: "grid", gridTemplateColumns: `repeat(${criterion.levels.length}, minmax(0, 1fr))` }}>
+        {criterion.levels.map((it, index) => (
+          <ButtonBase
+            key={it.text}
+            onClick={() => onJudge(index)}
+            aria-pressed={level === index}
+            aria-label={`Step ${index + 1}: ${it.text}`}
+            sx={{
+              position: "relative",
+              flexDirection: "column",
+              alignItems: "flex-start",
+              justifyContent: "flex-start",
+              textAlign: "left",
+              minHeight: 88,
+              minWidth: 0,
+              p: 1,
+              pr: 0.75,
+              gap: 0.25,
+              borderLeft: index === 0 ? "none" : "1px solid",
+              borderColor: "divider",
+              "&:hover": { bgcolor: "background.default" },
+              ...(level === index && {
+                bgcolor: "background.default",
+                boxShadow: (theme) => `inset 0 0 0 3px ${theme.vars?.palette.text.primary ?? ""}`,
+              }),
+            }}
+          >
+            <Box sx={{ display: "flex", alignItems: "center", gap: 0.5 }}>
+              <Typography variant="figure" sx={{ fontSize: 19, lineHeight: 1 }}>
+                {index + 1}
+              </Typography>
+              {level === index && <PencilRing />}
+            </Box>
+            <Typography variant="body2" sx={{ fontSize: 13.5, lineHeight: 1.3, overflowWrap: "anywhere" }}>
+              {it.text}
+            </Typography>
+          </ButtonBase>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function PencilRing() {
+  return (
+    <Box
+      component="svg"
+      viewBox="0 0 30 26"
+      width={30}
+      height={26}
+      aria-hidden
+      sx={{ position: "absolute", left: 0, top: 1, color: "text.primary" }}
+    >
+      <path
+        d="M19 3.5 C9 2 2.5 7 3 13.5 C3.5 20 10 24 17 23.2 C24 22.4 28 17 27 11.5 C26 6 20 3 13 4"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth={2}
+        strokeLinecap="round"
+      />
+    </Box>
+  );
+}

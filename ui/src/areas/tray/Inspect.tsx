@@ -1,0 +1,126 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import type { Assessment, Criterion, Fault, Tray } from "../../api/types";
+import { useKeys } from "../../parts/useKey";
+import { CriterionRow } from "./CriterionRow";
+import { FaultMarks } from "./FaultMarks";
+import { factInWords } from "./factInWords";
+import type { Desk } from "./useTakeDown";
+
+interface InspectProps {
+  tray: Tray;
+  assessment: Assessment;
+  desk: Desk;
+}
+
+interface Group {
+  component: string;
+  title: string;
+  criteria: Criterion[];
+  faults: Fault[];
+}
+
+export function Inspect({ tray, assessment, desk }: InspectProps) {
+  const { levels, faults, defects } = tray.holds;
+  const excused = new Set(
+    (assessment.standard.defects ?? [])
+      .filter((it) => defects.includes(it.id))
+      .flatMap((it) => it.excuses)
+      .map((it) => it.replace(/^criterion:/, "")),
+  );
+  const groups = groupsOf(assessment);
+  const criteria = groups.flatMap((it) => it.criteria);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const current = chosen ?? criteria.find((it) => !(it.id in levels))?.id ?? criteria[0]?.id ?? null;
+  const step = (by: number): void => {
+    const next = criteria[criteria.findIndex((it) => it.id === current) + by];
+    if (next === undefined) return;
+    setChosen(next.id);
+    document.getElementById(`criterion-${next.id}`)?.scrollIntoView({ block: "nearest" });
+  };
+  const judge = (criterion: Criterion, level: number): void => {
+    if (levels[criterion.id] !== level) void desk.take({ kind: "level", criterion: criterion.id, level });
+  };
+  useKeys((key) => {
+    const criterion = criteria.find((it) => it.id === current);
+    if (key === "ArrowDown" || key === "ArrowUp") {
+      step(key === "ArrowDown" ? 1 : -1);
+
+      return true;
+    }
+    const level = Number(key) - 1;
+    if (criterion?.levels[level] === undefined) return false;
+    judge(criterion, level);
+    step(1);
+
+    return true;
+  });
+  const open = criteria.filter((it) => !(it.id in levels) && !excused.has(it.id)).length;
+
+  return (
+    <Box sx={{ px: 3, pb: 3 }}>
+      <Box
+        sx={{
+          position: "sticky",
+          top: 0,
+          zIndex: 1,
+          display: "flex",
+          alignItems: "center",
+          gap: 2,
+          py: 1,
+          bgcolor: "background.default",
+          borderBottom: "2px solid",
+          borderColor: "text.primary",
+        }}
+      >
+        <Typography variant="label" sx={{ flex: 1 }} role="status">
+          {open === 0 ? "Every criterion is judged." : `${open} of ${criteria.length} criteria to judge.`}
+        </Typography>
+        <Button size="small" disabled={desk.lastEntry === undefined} onClick={() => void desk.undo()} sx={{ minHeight: 44, maxWidth: 460 }}>
+          <Box component="span" sx={{ overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}>
+            {desk.lastEntry === undefined ? "Undo" : `Undo: ${factInWords(desk.lastEntry.entry.capture, assessment)}`}
+          </Box>
+        </Button>
+      </Box>
+      {groups.map((group) => (
+        <Box component="section" key={group.component} aria-label={group.title} sx={{ mt: 2.5 }}>
+          <Typography variant="h2" sx={{ mb: 1 }}>
+            {group.title}
+          </Typography>
+          {group.criteria.map((criterion) => (
+            <CriterionRow
+              key={criterion.id}
+              criterion={criterion}
+              level={levels[criterion.id]}
+              isCurrent={criterion.id === current}
+              isExcused={excused.has(criterion.id)}
+              onJudge={(level) => {
+                setChosen(criterion.id);
+                judge(criterion, level);
+              }}
+            />
+          ))}
+          <FaultMarks faults={group.faults} counts={faults} onMark={(fault) => void desk.take({ kind: "fault", fault })} />
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+/** Judged components in the order of the policy, each with its criteria and faults. */
+function groupsOf({ standard, policy }: Assessment): Group[] {
+  const titles = new Map(policy.components.map((it) => [it.id as string, it.title ?? it.id]));
+  const items = [...(standard.criteria ?? []), ...(standard.faults ?? [])];
+  const components = [...new Set([...titles.keys(), ...items.map((it) => it.component)])];
+
+  return components
+    .map((component) => ({
+      component,
+      title: titles.get(component) ?? component,
+      criteria: (standard.criteria ?? []).filter((it) => it.component === component),
+      faults: (standard.faults ?? []).filter((it) => it.component === component),
+    }))
+    .filter((group) => group.criteria.length + group.faults.length > 0);
+}

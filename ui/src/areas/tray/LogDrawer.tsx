@@ -1,0 +1,103 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Drawer from "@mui/material/Drawer";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import type { Assessment, LogEntry, Tray } from "../../api/types";
+import { useUser } from "../../api/useSession";
+import { timeOfDay } from "../../parts/format";
+import { factInWords } from "./factInWords";
+import type { Desk } from "./useTakeDown";
+import { WithdrawDialog } from "./WithdrawDialog";
+
+interface LogDrawerProps {
+  open: boolean;
+  onClose: () => void;
+  tray: Tray;
+  assessment: Assessment;
+  desk: Desk;
+}
+
+/** Everything that was taken down at this tray, newest first; nothing in it is ever rubbed out. */
+export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerProps) {
+  const [leaving, setLeaving] = useState<LogEntry | null>(null);
+  const lines = [...tray.log].sort((a, b) => b.entry.capture.at.localeCompare(a.entry.capture.at) || b.entry.seq - a.entry.seq);
+
+  return (
+    <Drawer anchor="right" open={open} onClose={onClose} slotProps={{ paper: { role: "dialog", "aria-label": "Log of this tray" } }}>
+      <Box sx={{ width: { xs: "100vw", sm: 480 }, p: 3 }}>
+        <Box sx={{ display: "flex", alignItems: "center", mb: 1 }}>
+          <Typography variant="h2" sx={{ flex: 1 }}>
+            Log
+          </Typography>
+          <Button size="small" onClick={onClose}>
+            Close
+          </Button>
+        </Box>
+        {lines.length === 0 && <Typography sx={{ color: "text.secondary" }}>Nothing has been taken down for this tray yet.</Typography>}
+        <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
+          {lines.map((line) => (
+            <LogLine
+              key={line.entry.seq}
+              line={line}
+              assessment={assessment}
+              onWithdraw={() => setLeaving(line)}
+              withdrawal={lines.find(({ entry }) => entry.capture.kind === "void" && entry.capture.target === line.entry.capture.id)}
+            />
+          ))}
+        </Box>
+      </Box>
+      {leaving !== null && (
+        <WithdrawDialog
+          what={factInWords(leaving.entry.capture, assessment)}
+          onClose={() => setLeaving(null)}
+          onWithdraw={(reason) => {
+            void desk.take({ kind: "void", target: leaving.entry.capture.id, reason });
+            setLeaving(null);
+          }}
+        />
+      )}
+    </Drawer>
+  );
+}
+
+interface LogLineProps {
+  line: LogEntry;
+  withdrawal: LogEntry | undefined;
+  assessment: Assessment;
+  onWithdraw: () => void;
+}
+
+function LogLine({ line: { entry, standing }, withdrawal, assessment, onWithdraw }: LogLineProps) {
+  const { may_capture: mayCapture } = useUser();
+  const isWithdrawal = entry.capture.kind === "void";
+  const isGone = standing === "withdrawn";
+  const isReplaced = standing === "replaced";
+
+  return (
+    <Box component="li" sx={{ display: "flex", gap: 1.5, py: 1, borderBottom: "1px solid", borderColor: "divider" }}>
+      <Typography variant="figure" sx={{ fontWeight: 500, width: 62, flex: "none" }}>
+        {timeOfDay(entry.capture.at)}
+      </Typography>
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Typography
+          sx={{ textDecoration: isGone ? "line-through" : "none", color: isGone || isReplaced ? "text.secondary" : "text.primary" }}
+        >
+          {factInWords(entry.capture, assessment)}
+        </Typography>
+        <Typography variant="caption" sx={{ color: "text.secondary" }}>
+          {entry.by}, {entry.device}
+          {isReplaced && ", replaced by a later entry"}
+          {isGone &&
+            withdrawal?.entry.capture.kind === "void" &&
+            `, withdrawn by ${withdrawal.entry.by}: ${withdrawal.entry.capture.reason}`}
+        </Typography>
+      </Box>
+      {mayCapture && !isGone && !isWithdrawal && (
+        <Button size="small" onClick={onWithdraw} aria-label={`Withdraw ${factInWords(entry.capture, assessment)}`}>
+          Withdraw
+        </Button>
+      )}
+    </Box>
+  );
+}

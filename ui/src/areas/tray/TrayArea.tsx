@@ -1,0 +1,173 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import type { Assessment, Tray } from "../../api/types";
+import { useAssessment } from "../../api/useAssessment";
+import { useUser } from "../../api/useSession";
+import { useTray } from "../../api/useTray";
+import { Rail } from "../../app/Rail";
+import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { stageWords } from "../../parts/stages";
+import { useKeys } from "../../parts/useKey";
+import { Inspect } from "./Inspect";
+import { LogDrawer } from "./LogDrawer";
+import { Receive } from "./Receive";
+import { StudentClock } from "./StudentClock";
+import { UnsentStrip } from "./UnsentStrip";
+import { useTakeDown } from "./useTakeDown";
+import { WeighIn } from "./WeighIn";
+
+const steps = { receive: "Receive", weigh: "Weigh in", inspect: "Inspect" } as const;
+type Step = keyof typeof steps;
+
+const isStep = (step: string | undefined): step is Step => step !== undefined && step in steps;
+
+/** Where a tray of this stage goes on. */
+const stepFor = (tray: Tray): Step => {
+  if (["waiting", "received", "running"].includes(tray.stage)) return "receive";
+
+  return tray.stage === "weighed" || tray.stage === "judged" ? "inspect" : "weigh";
+};
+
+/** One attempt: receive, weigh in, inspect. */
+export function TrayArea() {
+  const { attempt = "", step } = useParams();
+  const tray = useTray(attempt);
+  const assessment = useAssessment(tray.data?.assessment);
+  const problem = tray.error ?? assessment.error;
+  if (problem !== null && !(tray.data && assessment.data)) return <ProblemNotice problem={problem} onRetry={() => void tray.refetch()} />;
+  if (!tray.data || !assessment.data) return <Loading what="the tray" />;
+
+  return <TrayDesk key={attempt} tray={tray.data} assessment={assessment.data} step={isStep(step) ? step : stepFor(tray.data)} />;
+}
+
+interface TrayDeskProps {
+  tray: Tray;
+  assessment: Assessment;
+  step: Step;
+}
+
+function TrayDesk({ tray, assessment, step: asked }: TrayDeskProps) {
+  const user = useUser();
+  const navigate = useNavigate();
+  const desk = useTakeDown(tray, assessment);
+  const [showsLog, setShowsLog] = useState(false);
+  const [step, setStep] = useState<Step>(asked);
+  const goTo = (next: Step): void => {
+    setStep(next);
+    void navigate(`/tray/${tray.attempt}/${next}`, { replace: true });
+  };
+  const neighbour = (by: number) => assessment.stations[assessment.stations.findIndex((it) => it.attempt === tray.attempt) + by];
+  const goToNeighbour = (by: number): void => {
+    const other = neighbour(by);
+    if (other) void navigate(`/tray/${other.attempt}`);
+  };
+  useKeys((key) => {
+    const acts: Record<string, () => void> = {
+      r: () => goTo("receive"),
+      w: () => goTo("weigh"),
+      i: () => goTo("inspect"),
+      v: () => void navigate(`/verdict/${tray.attempt}`),
+      l: () => setShowsLog(true),
+      u: () => void desk.undo(),
+      "[": () => goToNeighbour(-1),
+      "]": () => goToNeighbour(1),
+    };
+    acts[key]?.();
+
+    return key in acts;
+  });
+  const railSteps = [
+    { label: "Bench", to: "/" },
+    { label: assessment.title, to: `/sheet/${assessment.id}` },
+    { label: `Station ${tray.station}, ${tray.student}` },
+  ];
+
+  return (
+    <Box sx={{ display: "flex", flexDirection: "column", flex: 1 }}>
+      <Rail steps={railSteps} />
+      <Box
+        sx={{
+          display: "flex",
+          flexWrap: "wrap",
+          alignItems: "center",
+          columnGap: 2,
+          rowGap: 1,
+          px: 3,
+          py: 1,
+          borderBottom: "1px solid",
+          borderColor: "divider",
+        }}
+      >
+        <Button size="small" aria-label="Tray before" disabled={!neighbour(-1)} onClick={() => goToNeighbour(-1)}>
+          ‹
+        </Button>
+        <Typography variant="figure" sx={{ fontSize: 38, lineHeight: 1 }} aria-hidden>
+          {tray.station}
+        </Typography>
+        <Button size="small" aria-label="Tray after" disabled={!neighbour(1)} onClick={() => goToNeighbour(1)}>
+          ›
+        </Button>
+        <Box sx={{ minWidth: 0, flex: "1 1 150px" }}>
+          <Typography variant="h2" component="h1" noWrap title={tray.student}>
+            {tray.student}
+          </Typography>
+          <Typography variant="body2" sx={{ color: "text.secondary" }}>
+            {stageWords[tray.stage]}
+            {tray.resit && ", resit"}
+            {tray.time_factor !== 1 && `, time × ${tray.time_factor}`}
+            {tray.released_at !== null && ", released"}
+          </Typography>
+        </Box>
+        <Box component="nav" aria-label="Steps of this tray" sx={{ display: "flex" }}>
+          {(Object.keys(steps) as Step[]).map((it) => (
+            <Button
+              key={it}
+              onClick={() => goTo(it)}
+              aria-current={it === step ? "step" : undefined}
+              sx={{
+                ml: "-2px",
+                borderRadius: 0,
+                ...(it === step && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
+              }}
+            >
+              {steps[it]}
+            </Button>
+          ))}
+          <Button component={Link} to={`/verdict/${tray.attempt}`} sx={{ ml: "-2px", borderRadius: 0 }}>
+            Verdict
+          </Button>
+        </Box>
+        <StudentClock tray={tray} assessment={assessment} desk={desk} />
+        <Button size="small" onClick={() => setShowsLog(true)}>
+          Log
+        </Button>
+      </Box>
+      <UnsentStrip desk={desk} />
+      {user.may_capture ? (
+        <>
+          {step === "receive" && <Receive tray={tray} assessment={assessment} desk={desk} />}
+          {step === "weigh" && <WeighIn tray={tray} assessment={assessment} desk={desk} />}
+          {step === "inspect" && <Inspect tray={tray} assessment={assessment} desk={desk} />}
+        </>
+      ) : (
+        <Notice
+          title="You may read this tray, not mark it"
+          action={
+            <Button component={Link} to={`/verdict/${tray.attempt}`}>
+              To the verdict
+            </Button>
+          }
+        >
+          Its log opens above; its result and reasons are in the verdict.
+        </Notice>
+      )}
+      <LogDrawer open={showsLog} onClose={() => setShowsLog(false)} tray={tray} assessment={assessment} desk={desk} />
+      <Box aria-live="polite" sx={{ position: "absolute", width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)" }}>
+        {desk.said}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,103 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { Assessment, Tray as TrayState } from "../../api/types";
+import { BalanceStrip } from "../../parts/BalanceStrip";
+import { Tray } from "../../parts/Tray";
+import { useKeys } from "../../parts/useKey";
+import { moveOn } from "./moveOn";
+import { binPlaces, piecePlaces, SCRAPE, weighed } from "./places";
+import { ScaleDesk } from "./ScaleDesk";
+import type { Desk } from "./useTakeDown";
+
+interface WeighInProps {
+  tray: TrayState;
+  assessment: Assessment;
+  desk: Desk;
+}
+
+export function WeighIn({ tray, assessment, desk }: WeighInProps) {
+  const asPurchasedMg = tray.holds.as_purchased_mg;
+  const pieces = piecePlaces(tray, assessment);
+  const bins = binPlaces(tray, assessment);
+  const places = [...pieces, ...bins];
+  const [chosen, setChosen] = useState<string | null>(null);
+  const current = chosen ?? places.find((it) => it.massMg === null)?.id ?? null;
+  const place = places.find((it) => it.id === current) ?? null;
+  useKeys((key) => {
+    const next = moveOn(key, current ?? places[0]?.id ?? null, assessment.layout, bins);
+    if (next === null) return false;
+    setChosen(next);
+
+    return true;
+  });
+  const takeMass = async (massMg: number): Promise<void> => {
+    if (place === null) return;
+    const open = [...places.slice(places.indexOf(place) + 1), ...places].find((it) => it.massMg === null && it.id !== place.id);
+    setChosen(open?.id ?? null);
+    const isTaken = await desk.take(weighed(place.id, massMg, assessment));
+    if (!isTaken) setChosen(place.id);
+  };
+  const usable = new Set((assessment.standard.bins ?? []).filter((it) => it.usable).map((it) => it.id));
+  const sum = (of: { massMg: number | null }[]): number => of.reduce((total, it) => total + (it.massMg ?? 0), 0);
+
+  return (
+    <Box
+      sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 372px" }, gap: 2, px: 3, py: 1.5, alignItems: "start" }}
+    >
+      <Box sx={{ minWidth: 0, display: "flex", flexDirection: "column", gap: 1.5 }}>
+        {asPurchasedMg === null && (
+          <Box
+            sx={{
+              display: "flex",
+              alignItems: "center",
+              gap: 2,
+              borderLeft: "5px solid",
+              borderColor: "error.main",
+              bgcolor: "background.paper",
+              px: 2,
+              py: 1,
+            }}
+          >
+            <Typography sx={{ flex: 1 }}>The carcass has no AP weight yet, so no window can be drawn.</Typography>
+            <Button size="small" component={Link} to={`/tray/${tray.attempt}/receive`} reloadDocument>
+              Receive it
+            </Button>
+          </Box>
+        )}
+        <Tray layout={assessment.layout} pieces={pieces} bins={bins} current={current} onChoose={setChosen} />
+        <BalanceStrip
+          asPurchasedMg={asPurchasedMg}
+          cutsMg={sum(pieces)}
+          usableMg={sum(bins.filter((it) => usable.has(it.id) || it.id === SCRAPE))}
+          wasteMg={sum(bins.filter((it) => !usable.has(it.id) && it.id !== SCRAPE))}
+          balance={tray.result.balance}
+        />
+        <BalanceAdvice tray={tray} />
+      </Box>
+      <ScaleDesk attempt={tray.attempt} place={place} said={desk.said} onMass={(mg) => void takeMass(mg)} />
+    </Box>
+  );
+}
+
+/** By how much the weights are out, which way, what to check, and which other tray may have been mixed up with this one. */
+function BalanceAdvice({ tray }: { tray: TrayState }) {
+  if (tray.advice.length === 0) return null;
+
+  return (
+    <Box role="alert" sx={{ borderLeft: "5px solid", borderColor: "error.main", bgcolor: "background.paper", px: 2, py: 1 }}>
+      {tray.advice.map((line, index) => (
+        <Typography key={line} sx={{ fontWeight: index === 0 ? 700 : 400, color: index === 0 ? "error.main" : "text.primary" }}>
+          {line}
+        </Typography>
+      ))}
+      {tray.mix_ups.map((mixUp) => (
+        <Typography key={mixUp.text}>
+          {mixUp.text} <Link to={`/tray/${mixUp.other_attempt}/weigh`}>Open that tray</Link>
+        </Typography>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,55 @@
+import type { Place } from "../../parts/Tray";
+import type { Assessment, Fact, PieceResult, Tray } from "../../api/types";
+import { grams } from "../../parts/format";
+
+export const SCRAPE = "scrape";
+
+export function piecePlaces(tray: Tray, { standard }: Assessment): Place[] {
+  return standard.pieces.map((piece) => {
+    const result = tray.result.pieces.find((it) => it.id === piece.id);
+
+    return {
+      id: piece.id,
+      title: piece.title ?? piece.id,
+      massMg: result?.mass_mg ?? null,
+      window: result === undefined ? null : windowInMg(result, piece.window?.basis ?? "share", tray.holds.as_purchased_mg),
+      verdict: result?.verdict ?? null,
+    };
+  });
+}
+
+export function binPlaces({ holds }: Tray, { standard }: Assessment): Place[] {
+  const bins: Place[] = (standard.bins ?? []).map((bin) => ({
+    id: bin.id,
+    title: bin.title ?? bin.id,
+    massMg: holds.bins[bin.id] ?? null,
+    window: null,
+    verdict: null,
+  }));
+  if (standard.frame === null) return bins;
+  const scrape: Place = {
+    id: SCRAPE,
+    title: "Frame scrape",
+    massMg: holds.scrape_mg,
+    window: null,
+    verdict: null,
+    note: `clean to ${grams(standard.frame.clean_mg)}, limit ${grams(standard.frame.limit_mg)}`,
+  };
+
+  return [...bins, scrape];
+}
+
+/** The fact that a mass in a place makes. */
+export const weighed = (place: string, massMg: number, { standard }: Assessment): Fact => {
+  if (place === SCRAPE) return { kind: "scrape", mass_mg: massMg };
+
+  return standard.pieces.some((it) => it.id === place)
+    ? { kind: "piece", piece: place, mass_mg: massMg }
+    : { kind: "bin", bin: place, mass_mg: massMg };
+};
+
+function windowInMg(result: PieceResult, basis: "share" | "mass", asPurchasedMg: number | null): Place["window"] {
+  if (basis === "mass") return { low: result.low, high: result.high };
+
+  return asPurchasedMg === null ? null : { low: result.low * asPurchasedMg, high: result.high * asPurchasedMg };
+}

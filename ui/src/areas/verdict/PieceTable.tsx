@@ -1,0 +1,62 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { PieceResult, VerdictPage } from "../../api/types";
+import { bareGrams, percent } from "../../parts/format";
+import { isOut, VerdictMark, verdictWords } from "../../parts/VerdictMark";
+
+const heads = ["Piece", "Weight g", "Expected g", "Share", "Window", "Verdict", "Score"];
+
+/** The figures behind the portion weights. */
+export function PieceTable({ page: { result, standard } }: { page: VerdictPage }) {
+  const definition = new Map(standard.pieces.map((it) => [it.id as string, it]));
+
+  return (
+    <Box
+      component="table"
+      aria-label="Pieces"
+      sx={{
+        width: "100%",
+        borderCollapse: "collapse",
+        "& th, & td": { py: 0.5, pr: 1.5, textAlign: "right", borderBottom: "1px solid", borderColor: "divider" },
+        "& th:first-of-type": { textAlign: "left" },
+      }}
+    >
+      <thead>
+        <tr>
+          {heads.map((head) => (
+            <Typography key={head} component="th" scope="col" variant="caption" sx={{ color: "text.secondary", fontWeight: 400 }}>
+              {head}
+            </Typography>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {result.pieces.map((piece) => (
+          <Box component="tr" key={piece.id} sx={{ "& td": { typography: "figure", fontWeight: 500, fontSize: 17 } }}>
+            <Typography component="th" scope="row" variant="label">
+              {definition.get(piece.id)?.title ?? piece.id}
+            </Typography>
+            <td>{piece.mass_mg === null ? "–" : bareGrams(piece.mass_mg)}</td>
+            <td>{piece.expected_mg === null ? "–" : bareGrams(piece.expected_mg)}</td>
+            <td>{piece.quantity === null ? "–" : figureOf(piece, piece.quantity, definition.get(piece.id)?.window?.basis)}</td>
+            <td>{windowOf(piece, definition.get(piece.id)?.window?.basis)}</td>
+            <td>
+              <Box sx={{ display: "inline-flex", alignItems: "center", gap: 0.75, color: isOut(piece.verdict) ? "error.main" : "inherit" }}>
+                {verdictWords[piece.verdict]} <VerdictMark verdict={piece.verdict} size={18} />
+              </Box>
+            </td>
+            <td>{piece.score === null ? "–" : (100 * piece.score).toFixed(0)}</td>
+          </Box>
+        ))}
+      </tbody>
+    </Box>
+  );
+}
+
+type Basis = "share" | "mass" | undefined;
+
+const figureOf = (piece: PieceResult, quantity: number, basis: Basis): string =>
+  basis === "mass" ? bareGrams(piece.mass_mg ?? 0) : percent(quantity, 2);
+
+const windowOf = (piece: PieceResult, basis: Basis): string =>
+  basis === "mass" ? `${bareGrams(piece.low)}–${bareGrams(piece.high)} g` : `${(100 * piece.low).toFixed(2)}–${percent(piece.high, 2)}`;

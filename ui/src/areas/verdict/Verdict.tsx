@@ -1,0 +1,173 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { Link, useParams } from "react-router";
+import type { VerdictPage } from "../../api/types";
+import { useUser } from "../../api/useSession";
+import { useReleasedVerdict, useStandingVerdict } from "../../api/useVerdict";
+import { Rail } from "../../app/Rail";
+import { Loading, ProblemNotice } from "../../parts/Notice";
+import { day, percent, points, signedGrams, timeOfDay } from "../../parts/format";
+import { useKey } from "../../parts/useKey";
+import { ComponentStrips } from "./ComponentStrips";
+import { PieceTable } from "./PieceTable";
+import { borderlineInWords, capsInWords } from "./remarks";
+import { Reasons } from "./Reasons";
+
+/** The result as it stands now, for staff. */
+export function StandingVerdict() {
+  const { attempt = "" } = useParams();
+
+  return <VerdictOf verdict={useStandingVerdict(attempt)} />;
+}
+
+/** The sealed copy, as the student was shown it. */
+export function ReleasedVerdict() {
+  const { attempt = "" } = useParams();
+
+  return <VerdictOf verdict={useReleasedVerdict(attempt)} isSealed />;
+}
+
+function VerdictOf({ verdict, isSealed = false }: { verdict: ReturnType<typeof useStandingVerdict>; isSealed?: boolean }) {
+  if (verdict.isPending) return <Loading what="the verdict" />;
+  if (verdict.isError) return <ProblemNotice problem={verdict.error} onRetry={() => void verdict.refetch()} />;
+
+  return <VerdictSheet page={verdict.data} isSealed={isSealed} />;
+}
+
+function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean }) {
+  const isStudent = useUser().role === "student";
+  const { result } = page;
+  const remarks = [...capsInWords(page), ...borderlineInWords(page)];
+  useKey("p", () => window.print());
+
+  return (
+    <Box sx={{ px: 3, py: 2, maxWidth: 1280, width: "100%", mx: "auto" }}>
+      <Rail
+        steps={
+          isStudent
+            ? [{ label: "Your results", to: "/" }, { label: page.practical }]
+            : [
+                { label: "Bench", to: "/" },
+                { label: page.practical, to: `/sheet/${page.assessment}` },
+                { label: `Verdict, station ${page.station}` },
+              ]
+        }
+      />
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "340px minmax(0, 1fr)" }, columnGap: 4, rowGap: 2 }}>
+        <Box>
+          <Typography variant="h1">{page.student}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>
+            {page.practical}, {day(page.held_on)}, station {page.station}
+          </Typography>
+          <Total page={page} />
+          {remarks.map((remark) => (
+            <Typography key={remark} sx={{ borderLeft: "4px solid", borderColor: "secondary.main", pl: 1.5, my: 1 }} variant="body2">
+              {remark}
+            </Typography>
+          ))}
+          <ComponentStrips page={page} />
+          <Yields page={page} />
+          {page.seal !== null && (
+            <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 2, overflowWrap: "anywhere" }}>
+              {isSealed ? "Sealed copy, released " : "Released to the student "}
+              {day(page.seal.released_at.slice(0, 10))}, {timeOfDay(page.seal.released_at)}, by {page.seal.released_by}. Package SHA-256{" "}
+              {page.seal.package_sha256}
+            </Typography>
+          )}
+        </Box>
+        <Box>
+          <Box sx={{ display: "flex", alignItems: "center", gap: 1, mb: 1 }}>
+            <Typography variant="h2" sx={{ flex: 1 }}>
+              What it cost, largest first
+            </Typography>
+            {!isStudent && (
+              <Button size="small" component={Link} to={`/tray/${page.attempt}`}>
+                To the tray
+              </Button>
+            )}
+            {!isStudent && page.seal !== null && (
+              <Button size="small" component={Link} to={isSealed ? `/verdict/${page.attempt}` : `/result/${page.attempt}`}>
+                {isSealed ? "As it stands now" : "Sealed copy"}
+              </Button>
+            )}
+          </Box>
+          <Reasons result={result} policy={page.policy} />
+          <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
+            Pieces
+          </Typography>
+          <PieceTable page={page} />
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+const statusWords = { provisional: "Provisional: not everything is in yet", final: "Final", void: "Nothing was received or weighed" };
+
+function Total({ page: { result, policy } }: { page: VerdictPage }) {
+  return (
+    <Box
+      sx={{
+        display: "flex",
+        alignItems: "end",
+        gap: 2,
+        my: 2,
+        py: 1.5,
+        borderTop: "3px solid",
+        borderBottom: "1px solid",
+        borderColor: "text.primary",
+      }}
+    >
+      <Typography
+        variant="figure"
+        sx={{ fontSize: 92, lineHeight: 0.85, color: result.status === "final" ? "text.primary" : "text.disabled" }}
+        data-testid="total"
+      >
+        {result.total === null ? "–" : points(result.total, policy.places)}
+      </Typography>
+      <Box>
+        <Typography variant="h2" component="p" data-testid="band">
+          {result.band ?? "No band"}
+        </Typography>
+        <Typography variant="body2" sx={{ color: result.status === "final" ? "text.secondary" : "error.main" }}>
+          {statusWords[result.status]}
+        </Typography>
+      </Box>
+    </Box>
+  );
+}
+
+function Yields({ page: { result } }: { page: VerdictPage }) {
+  const { portion, utilisation, waste, loss } = result.yields;
+  const rows = [
+    ["Portion yield", portion],
+    ["Utilisation", utilisation],
+    ["Waste", waste],
+    ["Loss", loss],
+  ] as const;
+
+  return (
+    <Box component="dl" sx={{ display: "grid", gridTemplateColumns: "1fr auto", m: 0, mt: 2, rowGap: 0.25 }}>
+      {rows.map(([label, share]) => [
+        <Typography key={label} component="dt" variant="label">
+          {label}
+        </Typography>,
+        <Typography key={`${label} share`} component="dd" variant="figure" sx={{ m: 0, textAlign: "right" }}>
+          {share === null ? "–" : percent(share)}
+        </Typography>,
+      ])}
+      <Typography component="dt" variant="label">
+        Balance
+      </Typography>
+      <Typography
+        component="dd"
+        variant="figure"
+        sx={{ m: 0, textAlign: "right", color: ["short", "over"].includes(result.balance.state) ? "error.main" : "text.primary" }}
+      >
+        {result.balance.state}
+        {result.balance.unaccounted_mg !== null && result.balance.state !== "open" && `, ${signedGrams(-result.balance.unaccounted_mg)}`}
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,33 @@
+import Box from "@mui/material/Box";
+import type { Flag } from "../api/types";
+
+const words: Record<Flag, string> = {
+  provisional: "provisional",
+  borderline: "borderline",
+  out_of_balance: "out of balance",
+  mix_up: "mix-up?",
+  capped: "capped",
+};
+
+const isRed = (flag: Flag): boolean => flag === "out_of_balance" || flag === "mix_up";
+
+/** Something that stands out, pencilled in a corner. */
+export function FlagMark({ flag }: { flag: Flag }) {
+  return (
+    <Box
+      component="span"
+      sx={{
+        typography: "label",
+        fontSize: 15,
+        lineHeight: 1.2,
+        px: 0.75,
+        whiteSpace: "nowrap",
+        color: isRed(flag) ? "error.main" : "text.primary",
+        borderBottom: "2px solid",
+        borderColor: isRed(flag) ? "error.main" : "steel.main",
+      }}
+    >
+      {words[flag]}
+    </Box>
+  );
+}

@@ -1,0 +1,148 @@
+import Box from "@mui/material/Box";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import type { TrayLayout, Verdict } from "../api/types";
+import { bareGrams } from "./format";
+import { isOut, VerdictMark, verdictWords } from "./VerdictMark";
+import { WindowBar } from "./WindowBar";
+
+export interface Place {
+  id: string;
+  title: string;
+  massMg: number | null;
+  /** Limits for this carcass, in mg; null where nothing is expected or the AP weight is not known. */
+  window: { low: number; high: number } | null;
+  verdict: Verdict | null;
+  note?: string;
+}
+
+interface TrayProps {
+  layout: TrayLayout;
+  pieces: Place[];
+  bins: Place[];
+  current?: string | null;
+  onChoose?: (place: string) => void;
+}
+
+/** The tray as the standard lays it out, with the by-product containers below: filling it is the progress. */
+export function Tray({ layout, pieces, bins, current = null, onChoose }: TrayProps) {
+  const byId = new Map(pieces.map((place) => [place.id, place]));
+
+  return (
+    <Box sx={{ display: "flex", flexDirection: "column", gap: 1.25 }}>
+      <Box
+        role="group"
+        aria-label="Tray"
+        sx={{
+          p: "10px",
+          border: "3px solid",
+          borderColor: "steel.main",
+          borderRadius: "10px",
+          bgcolor: "background.paper",
+          boxShadow: (it) =>
+            `inset 0 0 0 5px ${it.vars?.palette.background.default ?? ""}, inset 0 0 0 6px ${it.vars?.palette.divider ?? ""}`,
+          display: "grid",
+          gridTemplateColumns: `repeat(${layout.columns}, minmax(0, 1fr))`,
+          gap: "6px",
+        }}
+      >
+        {layout.places.map(({ place, column, row }) => {
+          const it = byId.get(place);
+
+          return (
+            it && (
+              <TrayPlace
+                key={place}
+                place={it}
+                isCurrent={place === current}
+                onChoose={onChoose}
+                style={{ gridColumn: column, gridRow: row }}
+              />
+            )
+          );
+        })}
+      </Box>
+      <Box
+        role="group"
+        aria-label="By-products"
+        sx={{ display: "grid", gridTemplateColumns: `repeat(${Math.max(1, bins.length)}, minmax(0, 1fr))`, gap: "8px" }}
+      >
+        {bins.map((bin) => (
+          <TrayPlace key={bin.id} place={bin} isCurrent={bin.id === current} onChoose={onChoose} isBin />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+interface TrayPlaceProps {
+  place: Place;
+  isCurrent: boolean;
+  isBin?: boolean;
+  onChoose: ((place: string) => void) | undefined;
+  style?: { gridColumn: number; gridRow: number };
+}
+
+function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPlaceProps) {
+  const { massMg, window, verdict } = place;
+  const weight = massMg === null ? "–" : bareGrams(massMg);
+  const words = verdict === null ? (massMg === null ? "to weigh" : "") : verdictWords[verdict];
+
+  return (
+    <ButtonBase
+      disabled={onChoose === undefined}
+      onClick={() => onChoose?.(place.id)}
+      aria-pressed={isCurrent}
+      aria-label={`${place.title}: ${massMg === null ? "not weighed" : `${weight} grams`}${verdict === null || massMg === null ? "" : `, ${words}`}`}
+      data-place={place.id}
+      style={style}
+      sx={{
+        display: "flex",
+        flexDirection: "column",
+        alignItems: "stretch",
+        textAlign: "left",
+        minHeight: isBin ? 74 : 112,
+        minWidth: 0,
+        p: "6px 10px",
+        border: "1px dashed",
+        borderColor: "divider",
+        borderRadius: isBin ? "2px 2px 9px 9px" : "3px",
+        ...(isBin && { border: "2px solid", borderTop: "none", borderColor: "steel.main", bgcolor: "background.paper" }),
+        ...(isCurrent && { outline: "3px solid", outlineColor: "secondary.main", outlineOffset: "-1px", bgcolor: "background.default" }),
+      }}
+    >
+      <Box sx={{ display: "flex", alignItems: "center", gap: 0.5, minHeight: 24 }}>
+        <Typography
+          variant="label"
+          sx={{ flex: 1, minWidth: 0, overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap", fontSize: isBin ? 16 : 17 }}
+        >
+          {place.title}
+        </Typography>
+        {verdict !== null && massMg !== null && <VerdictMark verdict={verdict} size={22} />}
+      </Box>
+      <Box sx={{ display: "flex", alignItems: "baseline", gap: 0.75, mt: "auto" }}>
+        <Typography
+          variant="figure"
+          sx={{ fontSize: isBin ? 26 : 34, lineHeight: 1.05, color: massMg === null ? "text.disabled" : "text.primary" }}
+        >
+          {weight}
+        </Typography>
+        {massMg !== null && <Typography variant="label">g</Typography>}
+        <Typography
+          variant="label"
+          sx={{ ml: "auto", color: verdict !== null && isOut(verdict) && massMg !== null ? "error.main" : "text.secondary" }}
+        >
+          {isCurrent && massMg === null ? "next" : words}
+        </Typography>
+      </Box>
+      {window !== null && !isBin && (
+        <WindowBar low={window.low} high={window.high} figure={massMg} out={verdict !== null && isOut(verdict)} />
+      )}
+      {place.note !== undefined && (
+        <Typography variant="caption" sx={{ color: "secondary.main", lineHeight: 1.1 }}>
+          {place.note}
+        </Typography>
+      )}
+    </ButtonBase>
+  );
+}
