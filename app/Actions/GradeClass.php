@@ -15,11 +15,11 @@ final readonly class GradeClass
     public function __construct(private PackAssessment $packing) {}
 
     /**
-     * @param iterable<Attempt>|null $attempts all of them where none are named
+     * @param iterable<Attempt> $attempts with their captures
      *
      * @throws \DeftBlade\Core\Json\InvalidPackage
      */
-    public function grade(Assessment $assessment, ?iterable $attempts = null): GradedClass
+    public function grade(Assessment $assessment, iterable $attempts): GradedClass
     {
         $package = AssessmentPackage::read(Node::of($this->packing->pack($assessment, $attempts)));
 

@@ -13,14 +13,9 @@ use DeftBlade\Core\Package\ResultDocument;
 /** Puts an assessment together as a package of the open format: everything a result is computed from. */
 final readonly class PackAssessment
 {
-    /** @param iterable<Attempt>|null $attempts all of them where none are named */
-    public function pack(Assessment $assessment, ?iterable $attempts = null): \stdClass
+    /** @param iterable<Attempt> $attempts with their captures */
+    public function pack(Assessment $assessment, iterable $attempts): \stdClass
     {
-        if ($attempts === null) {
-            $assessment->load('attempts.captures');
-            $attempts = $assessment->attempts;
-        }
-
         return (object) [
             'format' => AssessmentPackage::FORMAT,
             'standard' => $assessment->standard->document,

@@ -24,7 +24,7 @@ final readonly class ReleaseResults
         return DB::transaction(function () use ($assessment, $by): int {
             Assessment::query()->whereKey($assessment->id)->lockForUpdate()->firstOrFail();
             $assessment->load('attempts.captures', 'attempts.release');
-            $class = $this->grading->grade($assessment);
+            $class = $this->grading->grade($assessment, $assessment->attempts);
             $ready = $assessment->attempts->filter(
                 static fn(Attempt $it): bool => $it->release === null && $class->of($it->id)->status === Status::Final,
             );

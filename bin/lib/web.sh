@@ -72,6 +72,7 @@ http {
     location / { try_files \$uri /index.php?\$query_string; }
     location = /index.php {
       include /etc/nginx/fastcgi_params;
+      fastcgi_param HTTP_HOST \$host:\$server_port;
       fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
       fastcgi_pass 127.0.0.1:$FPM_PORT;
       fastcgi_read_timeout 60s;

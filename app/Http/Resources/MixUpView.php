@@ -27,7 +27,7 @@ final readonly class MixUpView
         public string $text,
     ) {}
 
-    /** @return list<self> seen from one tray, likeliest first */
+    /** @return list<self> seen from one tray, likeliest first; a spill says nothing where an exchange explains the same two trays */
     public static function seenFrom(Attempt $attempt, Assessment $assessment, GradedClass $class): array
     {
         return array_map(static function (MixUp $it) use ($attempt, $assessment, $class): self {
@@ -41,6 +41,19 @@ final readonly class MixUpView
                 $it->over === $attempt->id => "Something of $whose may have been weighed here: what is over here is what is short there (to within $left).",
                 default => "Something of this tray may have been weighed at $whose: what is short here is over there (to within $left).",
             });
-        }, $class->mixUpsOf($attempt->id));
+        }, self::telling($class->mixUpsOf($attempt->id)));
+    }
+
+    /**
+     * @param list<MixUp> $mixUps
+     *
+     * @return list<MixUp>
+     */
+    private static function telling(array $mixUps): array
+    {
+        $pair = static fn(MixUp $it): string => "{$it->over} {$it->short}";
+        $exchanged = array_map($pair, array_filter($mixUps, static fn(MixUp $it): bool => $it->kind === MixUpKind::Swap));
+
+        return array_values(array_filter($mixUps, static fn(MixUp $it): bool => $it->kind === MixUpKind::Swap || ! in_array($pair($it), $exchanged, true)));
     }
 }

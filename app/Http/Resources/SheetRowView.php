@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Actions\GradedClass;
 use App\Models\Attempt;
+use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Grading\Status;
 use OpenApi\Attributes as OA;
 
@@ -45,6 +46,8 @@ final readonly class SheetRowView
     public static function of(Attempt $attempt, GradedClass $class): self
     {
         $result = $class->of($attempt->id);
+        // While weights are still to come, what is missing is not yet a loss.
+        $isWeighed = $result->balance->state !== BalanceState::Open || $result->status === Status::Final;
         $scores = [];
         foreach ($result->scores as $score) {
             $scores[$score->component->id()] = $score->score;
@@ -58,8 +61,8 @@ final readonly class SheetRowView
             $scores,
             $result->grade->total,
             $result->grade->band?->label,
-            $result->yields?->portion,
-            $result->yields?->loss,
+            $isWeighed ? $result->yields?->portion : null,
+            $isWeighed ? $result->yields?->loss : null,
             Flag::of($attempt, $class),
             $attempt->release !== null,
         );

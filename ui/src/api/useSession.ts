@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
 import type { User } from "./types";
@@ -29,26 +29,23 @@ export function useUser(): User {
   return data;
 }
 
+/** What one person was shown is not for the next. */
+function becomes(queries: QueryClient, user: User | null): void {
+  queries.removeQueries({ predicate: (query) => query.queryKey[0] !== sessionKey[0] });
+  queries.setQueryData(sessionKey, user);
+}
+
 export function useSignIn() {
   const queries = useQueryClient();
 
   return useMutation({
     mutationFn: (body: { email: string; password: string }) => answer(api.POST("/session", { body })),
-    onSuccess: (user) => {
-      queries.clear();
-      queries.setQueryData(sessionKey, user);
-    },
+    onSuccess: (user) => becomes(queries, user),
   });
 }
 
 export function useSignOut() {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: () => answer(api.DELETE("/session")),
-    onSuccess: () => {
-      queries.clear();
-      queries.setQueryData(sessionKey, null);
-    },
-  });
+  return useMutation({ mutationFn: () => answer(api.DELETE("/session")), onSuccess: () => becomes(queries, null) });
 }

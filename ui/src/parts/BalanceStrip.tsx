@@ -30,7 +30,7 @@ export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance
   const over = Math.max(0, out - asPurchasedMg);
   const parts = [
     { name: "Cuts", mg: cutsMg, fill: "text.primary" },
-    { name: "Usable by-products", mg: usableMg, fill: "steel.main" },
+    { name: "By-products", mg: usableMg, fill: "steel.main" },
     { name: "Waste", mg: wasteMg, fill: "divider" },
   ];
   const unaccounted = balance.unaccounted_mg ?? 0;

@@ -86,7 +86,7 @@ interface TrayPlaceProps {
 function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPlaceProps) {
   const { massMg, window, verdict } = place;
   const weight = massMg === null ? "–" : bareGrams(massMg);
-  const words = verdict === null ? (massMg === null ? "to weigh" : "") : verdictWords[verdict];
+  const words = massMg === null && verdict !== "excused" ? "to weigh" : verdict === null ? "" : verdictWords[verdict];
 
   return (
     <ButtonBase

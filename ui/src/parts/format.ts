@@ -6,7 +6,7 @@ export const bareGrams = (mg: number): string => trimmed(mg / 1000, 1);
 
 export const signedGrams = (mg: number): string => `${mg < 0 ? "−" : "+"}${trimmed(Math.abs(mg) / 1000, 1)} g`;
 
-export const percent = (share: number, places = 1): string => `${(share * 100).toFixed(places)} %`;
+export const percent = (share: number, places = 1): string => `${(share * 100).toFixed(places).replace("-", "−")} %`;
 
 export const points = (figure: number, places = 1): string => figure.toFixed(places);
 

@@ -32,9 +32,10 @@ final class AssessmentController
     public function package(Assessment $assessment, PackAssessment $packing): Response
     {
         Gate::authorize('view', $assessment);
+        $assessment->load('standard', 'policy', 'attempts.captures');
         $name = Str::slug("{$assessment->title} {$assessment->held_on->toDateString()}");
 
-        return new Response($packing->encode($packing->pack($assessment)), headers: [
+        return new Response($packing->encode($packing->pack($assessment, $assessment->attempts)), headers: [
             'Content-Type' => 'application/json',
             'Content-Disposition' => "attachment; filename=\"$name.json\"",
         ]);

@@ -80,7 +80,7 @@ function StationCard({ tray, practical }: { tray: TrayCard; practical: Practical
           </Typography>
         )}
       </Box>
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, minHeight: 22 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, minHeight: 21, mt: -0.5 }}>
         {tray.flags
           .filter((flag) => flag !== "provisional")
           .map((flag) => (

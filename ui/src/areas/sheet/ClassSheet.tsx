@@ -109,9 +109,11 @@ function Row({ row, sheet }: { row: SheetRow; sheet: Sheet }) {
       <td>{row.portion_yield === null ? "–" : percent(row.portion_yield)}</td>
       <td>{row.loss === null ? "–" : percent(row.loss)}</td>
       <Box component="td" sx={{ "&&": { textAlign: "left" } }}>
-        {row.flags.map((flag) => (
-          <FlagMark key={flag} flag={flag} />
-        ))}
+        <Box sx={{ display: "inline-flex", gap: 0.5 }}>
+          {row.flags.map((flag) => (
+            <FlagMark key={flag} flag={flag} />
+          ))}
+        </Box>
         {row.released && (
           <Box component="span" sx={{ typography: "label", fontSize: 15, color: "secondary.main", px: 0.75 }}>
             released

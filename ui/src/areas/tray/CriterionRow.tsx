@@ -56,9 +56,9 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, onJudge }
               textAlign: "left",
               minHeight: 88,
               minWidth: 0,
-              p: 1,
+              p: 1.25,
               pr: 0.75,
-              gap: 0.25,
+              gap: 0.5,
               borderLeft: index === 0 ? "none" : "1px solid",
               borderColor: "divider",
               "&:hover": { bgcolor: "background.default" },
@@ -69,10 +69,10 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, onJudge }
             }}
           >
             <Box sx={{ display: "flex", alignItems: "center", gap: 0.5 }}>
-              <Typography variant="figure" sx={{ fontSize: 19, lineHeight: 1 }}>
+              <Typography variant="figure" sx={{ position: "relative", fontSize: 19, lineHeight: 1, width: 12, textAlign: "center" }}>
                 {index + 1}
+                {level === index && <PencilRing />}
               </Typography>
-              {level === index && <PencilRing />}
             </Box>
             <Typography variant="body2" sx={{ fontSize: 13.5, lineHeight: 1.3, overflowWrap: "anywhere" }}>
               {it.text}
@@ -92,7 +92,7 @@ function PencilRing() {
       width={30}
       height={26}
       aria-hidden
-      sx={{ position: "absolute", left: 0, top: 1, color: "text.primary" }}
+      sx={{ position: "absolute", left: -9, top: -4, color: "text.primary" }}
     >
       <path
         d="M19 3.5 C9 2 2.5 7 3 13.5 C3.5 20 10 24 17 23.2 C24 22.4 28 17 27 11.5 C26 6 20 3 13 4"

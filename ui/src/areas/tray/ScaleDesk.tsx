@@ -44,16 +44,22 @@ export function ScaleDesk({ attempt, place, said, onMass }: ScaleDeskProps) {
     >
       <Dial reading={reading} />
       <Button variant="contained" sx={{ minHeight: 64, fontSize: "1.35rem" }} disabled={place === null} onClick={reading.take}>
-        {place === null ? "Everything is weighed" : `Take ${place.title.toLowerCase()}`}
+        {place === null ? "Everything is weighed" : `Take ${lowerFirst(place.title)}`}
       </Button>
       <Typography role="status" sx={{ minHeight: "2.9em", color: reading.refusal === null ? "text.secondary" : "error.main" }}>
-        {reading.refusal ?? (said === "" ? "Enter takes a steady reading and moves to the next place." : `Taken: ${said}`)}
+        {reading.refusal ?? (said === "" ? hintFor(place) : said)}
       </Typography>
       <TypedWeight disabled={place === null} onMass={(mg) => (reading.forget(), onMass(mg))} />
       <DemoPan attempt={attempt} place={place} />
     </Box>
   );
 }
+
+const hintFor = (place: ScaleDeskProps["place"]): string =>
+  place === null ? "Choose a place on the tray to weigh it again." : "Enter takes a steady reading.";
+
+/** "Left wing" becomes "left wing", "AP weight" stays. */
+const lowerFirst = (title: string): string => (/^[A-Z]{2}/.test(title) ? title : title.charAt(0).toLowerCase() + title.slice(1));
 
 const stateWords = { stable: "steady", moving: "moving", refused: "refused" };
 

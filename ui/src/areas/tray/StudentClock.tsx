@@ -40,7 +40,7 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
   });
 
   return (
-    <Box sx={{ display: "flex", alignItems: "center", gap: 1 }} role="group" aria-label="Clock">
+    <Box sx={{ display: "flex", alignItems: "center", gap: 1, ml: "auto" }} role="group" aria-label="Clock">
       <Box sx={{ textAlign: "right" }}>
         <Typography
           variant="figure"

@@ -1,6 +1,6 @@
 import type { Place } from "../../parts/Tray";
 import type { Assessment, Fact, PieceResult, Tray } from "../../api/types";
-import { grams } from "../../parts/format";
+import { bareGrams, grams } from "../../parts/format";
 
 export const SCRAPE = "scrape";
 
@@ -33,7 +33,7 @@ export function binPlaces({ holds }: Tray, { standard }: Assessment): Place[] {
     massMg: holds.scrape_mg,
     window: null,
     verdict: null,
-    note: `clean to ${grams(standard.frame.clean_mg)}, limit ${grams(standard.frame.limit_mg)}`,
+    note: `to ${bareGrams(standard.frame.clean_mg)}, limit ${grams(standard.frame.limit_mg)}`,
   };
 
   return [...bins, scrape];

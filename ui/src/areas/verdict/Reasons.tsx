@@ -26,14 +26,17 @@ export function Reasons({ result, policy }: { result: AttemptResult; policy: Pol
             borderColor: "divider",
           }}
         >
-          <Typography variant="figure" sx={{ fontSize: 19, textAlign: "right", color: reason.lost > 0 ? "error.main" : "text.secondary" }}>
+          <Typography
+            variant="figure"
+            sx={{ fontSize: 19, textAlign: "right", color: reason.lost > 0 ? "text.primary" : "text.secondary" }}
+          >
             {reason.lost === 0 ? "0" : `−${reason.lost < 0.005 ? "<0.01" : reason.lost.toFixed(2)}`}
           </Typography>
           <Box>
             <Typography variant="label" sx={{ display: "block", fontSize: 15, lineHeight: 1.1, color: "text.secondary" }}>
               {titles.get(reason.component) ?? reason.component}
             </Typography>
-            <Box aria-hidden sx={{ mt: "3px", height: 4, width: `${(100 * reason.lost) / largest}%`, bgcolor: "error.main" }} />
+            <Box aria-hidden sx={{ mt: "3px", height: 4, width: `${(100 * reason.lost) / largest}%`, bgcolor: "steel.main" }} />
           </Box>
           <Typography variant="body2">{reason.text}</Typography>
         </Box>

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Capture;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class CapturesTest extends TestCase
+{
+    public function testATrayFollowsItsCaptures(): void
+    {
+        $this->as('marit');
+        $this->send(self::capture(['kind' => 'received', 'mass_mg' => 1_800_000, 'defects' => ['broken-wing.left']]))->assertOk();
+        $response = $this->send(self::capture(['kind' => 'piece', 'piece' => 'breast.left', 'mass_mg' => 245_000]));
+        $response->assertOk()
+            ->assertJsonPath('stage', 'weighing')
+            ->assertJsonPath('holds.as_purchased_mg', 1_800_000)
+            ->assertJsonPath('result.pieces.0.verdict', 'within')
+            ->assertJsonPath('result.pieces.6.verdict', 'excused')
+            ->assertJsonPath('log.1.entry.by', 'Marit Oyelaran')
+            ->assertJsonPath('log.1.entry.device', 'test tablet');
+    }
+
+    public function testTheSameRequestSentTenTimesLeavesOneRow(): void
+    {
+        $capture = self::capture(['kind' => 'received', 'mass_mg' => 1_800_000]);
+        for ($times = 0; $times < 10; $times++) {
+            $this->as('marit')->send($capture)->assertOk();
+        }
+        self::assertSame(1, Capture::query()->whereKey($capture['id'])->count());
+    }
+
+    public function testAnIdTakenByAnotherFactIsRefusedAndNothingIsStored(): void
+    {
+        $capture = self::capture(['kind' => 'received', 'mass_mg' => 1_800_000]);
+        $this->as('marit')->send($capture)->assertOk();
+        $before = Capture::query()->count();
+        $this->send(self::capture(['kind' => 'note', 'text' => 'goes with the next']), ['mass_mg' => 1] + $capture)->assertConflict()->assertJson(['type' => 'urn:deft-blade:problem:conflict']);
+        $this->as('teodor')->send($capture)->assertConflict();
+        self::assertSame($before, Capture::query()->count());
+    }
+
+    public function testACorrectionKeepsWhatItReplacedAndAWithdrawalRestoresIt(): void
+    {
+        $this->as('marit');
+        $first = self::capture(['kind' => 'received', 'mass_mg' => 1_800_000, 'at' => '2026-03-02T09:00:00.000Z']);
+        $second = self::capture(['kind' => 'received', 'mass_mg' => 1_900_000, 'at' => '2026-03-02T09:01:00.000Z']);
+        $response = $this->send($first, $second)->assertJsonPath('holds.as_purchased_mg', 1_900_000);
+        self::assertSame(['replaced', 'holds'], array_column((array) $response->json('log'), 'standing'));
+        $response = $this->send(self::capture(['kind' => 'void', 'target' => $second['id'], 'reason' => 'wrong bird']))->assertJsonPath('holds.as_purchased_mg', 1_800_000);
+        self::assertSame(['holds', 'withdrawn', 'holds'], array_column((array) $response->json('log'), 'standing'));
+    }
+
+    /** @param array<string, mixed> $fact */
+    #[DataProvider('broken')]
+    public function testABadCaptureIsRefusedWithItsPlace(array $fact, string $path): void
+    {
+        $before = Capture::query()->count();
+        $this->as('marit')->send(self::capture(['kind' => 'note', 'text' => 'fine']), $fact + self::capture([]))
+            ->assertUnprocessable()->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('errors.0.path', $path);
+        self::assertSame($before, Capture::query()->count());
+    }
+
+    /** @return array<string, array{array<string, mixed>, string}> */
+    public static function broken(): array
+    {
+        return [
+            'negative' => [['kind' => 'piece', 'piece' => 'breast.left', 'mass_mg' => -5], 'captures[1].mass_mg'],
+            'unknown piece' => [['kind' => 'piece', 'piece' => 'antler', 'mass_mg' => 5], 'captures[1].piece'],
+            'unknown key' => [['kind' => 'note', 'text' => 'x', 'colour' => 'red'], 'captures[1].colour'],
+            'level too high' => [['kind' => 'level', 'criterion' => 'board', 'level' => 9], 'captures[1].level'],
+            'not a time' => [['kind' => 'note', 'text' => 'x', 'at' => 'noon'], 'captures[1].at'],
+            'id of another version' => [['kind' => 'note', 'text' => 'x', 'id' => '6ba7b810-9dad-41d1-80b4-00c04fd430c8'], 'captures[1].id'],
+            'void of nothing' => [['kind' => 'void', 'target' => '01a21098-6cb4-737b-a221-20936c1a0249', 'reason' => 'x'], 'attempts[0].captures[1].target'],
+        ];
+    }
+
+    public function testCapturesCannotBeChangedEvenInTheDatabase(): void
+    {
+        foreach (['UPDATE captures SET device = \'x\'', 'DELETE FROM captures', 'TRUNCATE captures', 'DELETE FROM releases', 'UPDATE published_standards SET version = 2'] as $statement) {
+            try {
+                DB::transaction(static fn() => DB::statement($statement));
+                self::fail("$statement was let through");
+            } catch (QueryException $refused) {
+                self::assertStringContainsString('append-only', $refused->getMessage());
+            }
+        }
+    }
+
+    public function testTheCursorTellsWhatIsNew(): void
+    {
+        $cursor = "/api/v1/assessments/{$this->practical()->id}/captures?after=";
+        $next = 0;
+        do {
+            $page = $this->as('marit')->getJson($cursor.$next)->assertOk();
+            $next = $page->json('next');
+        } while ($page->json('captures') !== []);
+        $capture = self::capture(['kind' => 'note', 'text' => 'new']);
+        $this->send($capture);
+        $this->getJson($cursor.$next)->assertJsonCount(1, 'captures')->assertJsonPath('captures.0.capture.id', $capture['id']);
+    }
+
+    /**
+     * @param array<string, mixed> ...$captures
+     *
+     * @return TestResponse<\Illuminate\Http\JsonResponse>
+     */
+    private function send(array ...$captures): TestResponse
+    {
+        return $this->postJson("/api/v1/attempts/{$this->station(12)->id}/captures", ['device' => 'test tablet', 'captures' => $captures]);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class SessionTest extends TestCase
+{
+    public function testSignsInAndOut(): void
+    {
+        $this->postJson('/api/v1/session', ['email' => 'Marit@tollgate-quay.example', 'password' => 'larder-week'])
+            ->assertOk()->assertJson(['name' => 'Marit Oyelaran', 'role' => 'instructor', 'may_capture' => true]);
+        $this->getJson('/api/v1/session')->assertOk();
+        $this->deleteJson('/api/v1/session')->assertNoContent();
+        $this->app?->make('auth')->forgetGuards();
+        $this->getJson('/api/v1/session')->assertUnauthorized();
+    }
+
+    public function testAWrongPasswordIsRefusedInWordsAndThenThrottled(): void
+    {
+        $try = fn(string $password) => $this->postJson('/api/v1/session', ['email' => 'marit@tollgate-quay.example', 'password' => $password]);
+        for ($times = 0; $times < 5; $times++) {
+            $try('guess')->assertUnprocessable()
+                ->assertHeader('Content-Type', 'application/problem+json')
+                ->assertJson(['status' => 422, 'errors' => [['path' => 'email', 'detail' => 'That name and password do not go together.']]]);
+        }
+        $try('larder-week')->assertTooManyRequests()->assertHeader('Retry-After')->assertJson(['title' => 'Too many tries']);
+    }
+
+    public function testPasswordsAreHashed(): void
+    {
+        $stored = User::query()->where('email', 'marit@tollgate-quay.example')->firstOrFail()->getAuthPassword();
+        self::assertTrue(password_verify('larder-week', $stored));
+        self::assertNotSame('larder-week', $stored);
+    }
+
+    #[DataProvider('guarded')]
+    public function testNothingIsShownToWhoIsSignedOut(string $method, string $path): void
+    {
+        $path = strtr($path, ['{a}' => $this->practical()->id, '{t}' => $this->station(1)->id]);
+        $this->json($method, "/api/v1$path")->assertUnauthorized()
+            ->assertHeader('Content-Type', 'application/problem+json')
+            ->assertJson(['type' => 'urn:deft-blade:problem:signed-out', 'status' => 401]);
+    }
+
+    /** @return list<array{string, string}> */
+    public static function guarded(): array
+    {
+        return [
+            ['GET', '/session'], ['GET', '/bench'], ['GET', '/assessments/{a}'], ['GET', '/assessments/{a}/sheet'], ['GET', '/assessments/{a}/sheet.csv'],
+            ['GET', '/assessments/{a}/package'], ['GET', '/assessments/{a}/captures'], ['POST', '/assessments/{a}/release'], ['GET', '/attempts/{t}'],
+            ['POST', '/attempts/{t}/captures'], ['GET', '/attempts/{t}/verdict'], ['GET', '/attempts/{t}/released'], ['GET', '/results'], ['GET', '/scale'],
+            ['GET', '/mass'], ['POST', '/attempts/{t}/pan'],
+        ];
+    }
+
+    public function testThePageCarriesItsSecurityHeaders(): void
+    {
+        $response = $this->get('/');
+        $response->assertOk()->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY');
+        $policy = (string) $response->headers->get('Content-Security-Policy');
+        self::assertStringContainsString("script-src 'self' 'nonce-", $policy);
+        self::assertStringNotContainsString('unsafe-inline', $policy);
+    }
+
+    public function testAFaultShowsNoTrace(): void
+    {
+        $this->as('marit')->getJson('/api/v1/attempts/not-an-id')->assertNotFound()->assertJson(['title' => 'Not found']);
+        config(['scale.pan' => 'tcp://127.0.0.1:1']);
+        $response = $this->postJson("/api/v1/attempts/{$this->station(12)->id}/pan", ['action' => 'zero']);
+        $response->assertServiceUnavailable()->assertJson(['title' => 'The scale does not answer']);
+        self::assertStringNotContainsString('Stack', (string) $response->getContent());
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Assessment;
+use App\Models\Attempt;
+use App\Models\User;
+use Database\Seeders\DemoScenario;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Str;
+
+/** The application over a real PostgreSQL, with the demo school in it; each test leaves it as it was. */
+abstract class TestCase extends LaravelTestCase
+{
+    use RefreshDatabase;
+
+    protected bool $seed = true;
+
+    protected string $seeder = DemoScenario::class;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withHeader('Referer', config()->string('app.url'));
+    }
+
+    protected function as(string $account): static
+    {
+        $this->flushSession();
+        $this->app?->make('auth')->forgetGuards();
+
+        return $this->actingAs(User::query()->where('email', "$account@tollgate-quay.example")->firstOrFail());
+    }
+
+    protected function practical(): Assessment
+    {
+        return Assessment::query()->where('title', 'Chicken eight-piece')->firstOrFail();
+    }
+
+    protected function rehearsal(): Assessment
+    {
+        return Assessment::query()->where('title', 'Chicken eight-piece, rehearsal')->firstOrFail();
+    }
+
+    protected function station(int $number): Attempt
+    {
+        return $this->practical()->attempts()->where('station', $number)->firstOrFail();
+    }
+
+    /**
+     * @param array<string, mixed> $fact
+     *
+     * @return array<string, mixed>
+     */
+    protected static function capture(array $fact): array
+    {
+        return $fact + ['id' => (string) Str::uuid7(), 'at' => now()->utc()->format('Y-m-d\TH:i:s.v\Z')];
+    }
+}
