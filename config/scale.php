@@ -7,5 +7,5 @@ return [
     'reports' => env('SCALE_REPORTS', 'tcp://127.0.0.1:8091'),
 
     // The pan of the simulated scale; null with a real one, and the demo panel is gone.
-    'pan' => env('SCALE_PAN', 'tcp://127.0.0.1:8092'),
+    'pan' => env('SCALE_PAN') ?: null,
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\Attempt;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use Random\Engine\Mt19937;
@@ -17,6 +18,12 @@ final readonly class CarcassDraw
 {
     /** @param array<string, int> $masses mg by place; the scrape as "scrape" */
     private function __construct(private array $masses) {}
+
+    /** Every demo has the same birds at the same stations. */
+    public static function seedOf(Attempt $attempt): string
+    {
+        return "{$attempt->assessment->title} {$attempt->station}";
+    }
 
     /** @param float $care 1 cuts by the book; less leaves more in the trim, on the frame and in other pieces */
     public static function of(Standard $standard, Mass $asPurchased, string $seed, float $care = 0.8): self

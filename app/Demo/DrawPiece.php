@@ -16,21 +16,22 @@ final readonly class DrawPiece
     /** @param string $place received, a piece, a bin or scrape */
     public function draw(Attempt $attempt, string $place): Mass
     {
-        if ($place === 'received') {
-            return CarcassDraw::asPurchased($attempt->id);
-        }
         $attempt->load('captures', 'assessment.standard');
+        $seed = CarcassDraw::seedOf($attempt);
+        if ($place === 'received') {
+            return CarcassDraw::asPurchased($seed);
+        }
         $standard = Standard::read(Node::of($attempt->assessment->standard->document, 'standard'));
 
-        return CarcassDraw::of($standard, $this->asPurchased($attempt), $attempt->id)->massOf($place);
+        return CarcassDraw::of($standard, $this->asPurchased($attempt, $seed), $seed)->massOf($place);
     }
 
-    private function asPurchased(Attempt $attempt): Mass
+    private function asPurchased(Attempt $attempt, string $seed): Mass
     {
         $received = $attempt->captures->last(static fn(Capture $it): bool => $it->kind === 'received');
 
         return $received === null
-            ? CarcassDraw::asPurchased($attempt->id)
+            ? CarcassDraw::asPurchased($seed)
             : Mass::ofMilligrams(Node::of($received->payload, 'received')->at('mass_mg')->integer(1, Mass::MOST_MG));
     }
 }

@@ -12,12 +12,13 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    private const SIGN_INS_A_MINUTE = 5;
+    private const FAILURES_A_MINUTE = 5;
 
-    private const SIGN_INS_A_MINUTE_FROM_ONE_ADDRESS = 30;
+    private const FAILURES_A_MINUTE_FROM_ONE_ADDRESS = 30;
 
     public function register(): void
     {
@@ -29,9 +30,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->isProduction());
         JsonResource::withoutWrapping();
+        $failed = static fn(Response $response): bool => ! $response->isSuccessful();
         RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute(self::SIGN_INS_A_MINUTE)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
-            Limit::perMinute(self::SIGN_INS_A_MINUTE_FROM_ONE_ADDRESS)->by((string) $request->ip()),
+            Limit::perMinute(self::FAILURES_A_MINUTE)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($failed),
+            Limit::perMinute(self::FAILURES_A_MINUTE_FROM_ONE_ADDRESS)->by((string) $request->ip())->after($failed),
         ]);
     }
 }

@@ -149,7 +149,7 @@ final class DemoScenario extends Seeder
 
     private function tray(Attempt $attempt, DemoHand $hand, CarbonImmutable $from, ?Mass $asPurchased = null): DemoTray
     {
-        $seed = "{$attempt->assessment->title} {$attempt->station}";
+        $seed = CarcassDraw::seedOf($attempt);
 
         return new DemoTray($attempt, $this->standard, $asPurchased ?? CarcassDraw::asPurchased($seed), $hand, $this->instructor, $seed, $from);
     }

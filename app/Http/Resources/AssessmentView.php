@@ -40,6 +40,8 @@ final readonly class AssessmentView
         public array $cautions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StationView::class))]
         public array $stations,
+        #[OA\Property(description: 'The scale is simulated: the screen offers a hand at its pan.')]
+        public bool $scale_is_simulated,
     ) {}
 
     public static function of(Assessment $assessment): self
@@ -59,6 +61,7 @@ final readonly class AssessmentView
             TrayLayoutView::of($document, Standard::read($node)),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             array_values($assessment->attempts->map(StationView::of(...))->all()),
+            config('scale.pan') !== null,
         );
     }
 }

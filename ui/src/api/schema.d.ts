@@ -298,6 +298,8 @@ export interface components {
             layout: components["schemas"]["TrayLayoutView"];
             cautions: string[];
             stations: components["schemas"]["StationView"][];
+            /** @description The scale is simulated: the screen offers a hand at its pan. */
+            scale_is_simulated: boolean;
         };
         /** @description What is on today, what is still open from before, and what waits. */
         BenchView: {

@@ -121,7 +121,13 @@ export const theme = createTheme({
           background: it.vars.palette.background.paper,
           "&:hover": { borderWidth: 2, background: it.vars.palette.background.default },
         }),
-        sizeSmall: { minHeight: 36, padding: "2px 12px", fontSize: "1rem", borderWidth: 1.5, "@media (pointer: coarse)": { minHeight: 48 } },
+        sizeSmall: {
+          minHeight: 36,
+          padding: "2px 12px",
+          fontSize: "1rem",
+          borderWidth: 1.5,
+          "@media (pointer: coarse)": { minHeight: 48 },
+        },
       },
     },
     MuiDialog: {

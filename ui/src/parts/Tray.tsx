@@ -85,7 +85,6 @@ interface TrayPlaceProps {
 
 function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPlaceProps) {
   const { massMg, window, verdict } = place;
-  const weight = massMg === null ? "–" : bareGrams(massMg);
   const words = massMg === null && verdict !== "excused" ? "to weigh" : verdict === null ? "" : verdictWords[verdict];
 
   return (
@@ -93,7 +92,6 @@ function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPla
       disabled={onChoose === undefined}
       onClick={() => onChoose?.(place.id)}
       aria-pressed={isCurrent}
-      aria-label={`${place.title}: ${massMg === null ? "not weighed" : `${weight} grams`}${verdict === null || massMg === null ? "" : `, ${words}`}`}
       data-place={place.id}
       style={style}
       sx={{
@@ -125,7 +123,7 @@ function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPla
           variant="figure"
           sx={{ fontSize: isBin ? 26 : 34, lineHeight: 1.05, color: massMg === null ? "text.disabled" : "text.primary" }}
         >
-          {weight}
+          {massMg === null ? <span aria-hidden>–</span> : bareGrams(massMg)}
         </Typography>
         {massMg !== null && <Typography variant="label">g</Typography>}
         <Typography

@@ -18,7 +18,7 @@ export function WindowBar({ low, high, figure, out }: WindowBarProps) {
   const at = (mg: number): number => Math.max(2, Math.min(width - 2, margin + (mg - low) * scale));
 
   return (
-    <Box sx={{ width: "100%" }}>
+    <Box sx={{ width: "100%" }} aria-hidden>
       <Box
         component="svg"
         viewBox={`0 0 ${width} 11`}

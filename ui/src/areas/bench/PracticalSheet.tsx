@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Practical, TrayCard } from "../../api/types";
 import { FlagMark } from "../../parts/FlagMark";
+import { Unseen } from "../../parts/Unseen";
 import { MiniTray } from "../../parts/MiniTray";
 import { day, points } from "../../parts/format";
 import { stageWords } from "../../parts/stages";
@@ -42,7 +43,6 @@ function StationCard({ tray, practical }: { tray: TrayCard; practical: Practical
     <ButtonBase
       component={Link}
       to={isJudged ? `/verdict/${tray.attempt}` : `/tray/${tray.attempt}`}
-      aria-label={`Station ${tray.station}, ${tray.student}, ${stageWords[tray.stage]}`}
       sx={{
         display: "flex",
         flexDirection: "column",
@@ -59,6 +59,7 @@ function StationCard({ tray, practical }: { tray: TrayCard; practical: Practical
     >
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1 }}>
         <Typography variant="figure" sx={{ fontSize: 26, lineHeight: 1 }}>
+          <Unseen>Station </Unseen>
           {tray.station}
         </Typography>
         <Typography

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Criterion } from "../../api/types";
+import { Unseen } from "../../parts/Unseen";
 
 interface CriterionRowProps {
   criterion: Criterion;
@@ -47,7 +48,6 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, onJudge }
             key={it.text}
             onClick={() => onJudge(index)}
             aria-pressed={level === index}
-            aria-label={`Step ${index + 1}: ${it.text}`}
             sx={{
               position: "relative",
               flexDirection: "column",
@@ -70,6 +70,7 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, onJudge }
           >
             <Box sx={{ display: "flex", alignItems: "center", gap: 0.5 }}>
               <Typography variant="figure" sx={{ position: "relative", fontSize: 19, lineHeight: 1, width: 12, textAlign: "center" }}>
+                <Unseen>Step </Unseen>
                 {index + 1}
                 {level === index && <PencilRing />}
               </Typography>

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Fault } from "../../api/types";
+import { Unseen } from "../../parts/Unseen";
 
 interface FaultMarksProps {
   faults: Fault[];
@@ -26,7 +27,6 @@ export function FaultMarks({ faults, counts, onMark }: FaultMarksProps) {
           <ButtonBase
             key={fault.id}
             onClick={() => onMark(fault.id)}
-            aria-label={`Mark ${fault.title ?? fault.id}, marked ${count === 1 ? "once" : `${count} times`}`}
             sx={{
               justifyContent: "flex-start",
               textAlign: "left",
@@ -40,6 +40,7 @@ export function FaultMarks({ faults, counts, onMark }: FaultMarksProps) {
             }}
           >
             <Typography variant="label" sx={{ flex: 1, lineHeight: 1.1 }}>
+              <Unseen>Mark </Unseen>
               {fault.title ?? fault.id}
               {fault.critical === true && (
                 <Typography component="span" variant="caption" sx={{ display: "block", color: "error.main" }}>
@@ -47,6 +48,7 @@ export function FaultMarks({ faults, counts, onMark }: FaultMarksProps) {
                 </Typography>
               )}
             </Typography>
+            <Unseen>, marked {count === 1 ? "once" : `${count} times`}</Unseen>
             <Tally count={count} />
           </ButtonBase>
         );

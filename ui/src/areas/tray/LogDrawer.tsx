@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Assessment, LogEntry, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { timeOfDay } from "../../parts/format";
@@ -21,6 +21,11 @@ interface LogDrawerProps {
 /** Everything that was taken down at this tray, newest first; nothing in it is ever rubbed out. */
 export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerProps) {
   const [leaving, setLeaving] = useState<LogEntry | null>(null);
+  const close = useRef<HTMLButtonElement>(null);
+  // A withdrawn line loses its button, and with it the focus that Escape needs.
+  useEffect(() => {
+    if (open && document.activeElement === document.body) close.current?.focus();
+  }, [open, tray.log]);
   const lines = [...tray.log].sort((a, b) => b.entry.capture.at.localeCompare(a.entry.capture.at) || b.entry.seq - a.entry.seq);
 
   return (
@@ -30,7 +35,7 @@ export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerPr
           <Typography variant="h2" sx={{ flex: 1 }}>
             Log
           </Typography>
-          <Button size="small" onClick={onClose}>
+          <Button ref={close} size="small" onClick={onClose}>
             Close
           </Button>
         </Box>

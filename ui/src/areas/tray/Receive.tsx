@@ -80,6 +80,7 @@ export function Receive({ tray, assessment, desk }: ReceiveProps) {
       </Box>
       <ScaleDesk
         attempt={tray.attempt}
+        isSimulated={assessment.scale_is_simulated}
         place={{ id: "received", title: "AP weight" }}
         said={desk.said}
         onMass={(mg) => receive(mg, defects)}

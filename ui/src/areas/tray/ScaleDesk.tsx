@@ -12,6 +12,7 @@ import { useReading, type Reading } from "./useReading";
 
 interface ScaleDeskProps {
   attempt: string;
+  isSimulated: boolean;
   /** What is to be weighed now; null when nothing is. */
   place: { id: string; title: string } | null;
   said: string;
@@ -19,7 +20,7 @@ interface ScaleDeskProps {
 }
 
 /** The scale beside the tray: its live reading, taking it, or typing a weight instead. */
-export function ScaleDesk({ attempt, place, said, onMass }: ScaleDeskProps) {
+export function ScaleDesk({ attempt, isSimulated, place, said, onMass }: ScaleDeskProps) {
   const reading = useReading(onMass);
   useKeys((key) => {
     if (key !== "Enter" || place === null) return false;
@@ -50,7 +51,7 @@ export function ScaleDesk({ attempt, place, said, onMass }: ScaleDeskProps) {
         {reading.refusal ?? (said === "" ? hintFor(place) : said)}
       </Typography>
       <TypedWeight disabled={place === null} onMass={(mg) => (reading.forget(), onMass(mg))} />
-      <DemoPan attempt={attempt} place={place} />
+      {isSimulated && <DemoPan attempt={attempt} place={place} />}
     </Box>
   );
 }

@@ -10,6 +10,7 @@ import { useTray } from "../../api/useTray";
 import { Rail } from "../../app/Rail";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { stageWords } from "../../parts/stages";
+import { Unseen } from "../../parts/Unseen";
 import { useKeys } from "../../parts/useKey";
 import { Inspect } from "./Inspect";
 import { LogDrawer } from "./LogDrawer";
@@ -165,9 +166,7 @@ function TrayDesk({ tray, assessment, step: asked }: TrayDeskProps) {
         </Notice>
       )}
       <LogDrawer open={showsLog} onClose={() => setShowsLog(false)} tray={tray} assessment={assessment} desk={desk} />
-      <Box aria-live="polite" sx={{ position: "absolute", width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)" }}>
-        {desk.said}
-      </Box>
+      <Unseen aria-live="polite">{desk.said}</Unseen>
     </Box>
   );
 }

@@ -77,7 +77,13 @@ export function WeighIn({ tray, assessment, desk }: WeighInProps) {
         />
         <BalanceAdvice tray={tray} />
       </Box>
-      <ScaleDesk attempt={tray.attempt} place={place} said={desk.said} onMass={(mg) => void takeMass(mg)} />
+      <ScaleDesk
+        attempt={tray.attempt}
+        isSimulated={assessment.scale_is_simulated}
+        place={place}
+        said={desk.said}
+        onMass={(mg) => void takeMass(mg)}
+      />
     </Box>
   );
 }

@@ -1,0 +1,80 @@
+// screenshots URL: one picture of each main view, from a demo just started.
+import { launch, signIn } from "./browser.mjs";
+
+const baseURL = process.argv[2];
+const browser = await launch();
+
+async function picture(name, { account = "marit", width = 1280, height = 800, ...options }, go) {
+  const context = await browser.newContext({ baseURL, viewport: { width, height }, ...options });
+  const page = await context.newPage();
+  if (account !== null) await signIn(page, account);
+  await go(page);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await context.close();
+}
+
+const station = (page, number) => page.getByRole("link", { name: new RegExp(`^Station ${number} `) }).first();
+const tray = (page) => page.getByRole("group", { name: "Tray", exact: true }).waitFor();
+
+async function weigh(page, pieces) {
+  for (let piece = 0; piece < pieces; piece++) {
+    const moving = page.locator('[data-scale="moving"]').waitFor();
+    await page.keyboard.press("p");
+    await moving;
+    await page.locator('[data-scale="stable"]').waitFor();
+    await page.keyboard.press("Enter");
+    await page.getByText("next", { exact: true }).waitFor();
+  }
+}
+
+await picture("sign-in", { account: null }, async (page) => {
+  await page.goto("/");
+  await page.getByLabel("E-mail").waitFor();
+});
+await picture("bench", {}, (page) => station(page, 12).waitFor());
+await picture("receive", {}, async (page) => {
+  await station(page, 12).click();
+  const moving = page.locator('[data-scale="moving"]').waitFor();
+  await page.keyboard.press("p");
+  await moving;
+  await page.locator('[data-scale="stable"]').waitFor();
+});
+await picture("weigh-in", {}, async (page) => {
+  await station(page, 9).click();
+  await tray(page);
+  await weigh(page, 6);
+});
+await picture("weigh-in-dark-tablet", { width: 820, height: 1180, colorScheme: "dark", hasTouch: true }, async (page) => {
+  await station(page, 9).tap();
+  await tray(page);
+  await page.locator('[data-scale="stable"]').waitFor();
+});
+await picture("out-of-balance", {}, async (page) => {
+  await page.getByRole("link", { name: /Lucía Ferreyra Weights/ }).click();
+  await page.getByText("more was weighed than came in").waitFor();
+  await page.locator("[data-scale]").waitFor();
+});
+await picture("inspect", {}, async (page) => {
+  await station(page, 7).click();
+  await page.getByText("15 of 15 criteria to judge.").waitFor();
+  for (const level of ["4", "4", "5"]) await page.keyboard.press(level);
+  await page.getByText("12 of 15 criteria to judge.").waitFor();
+});
+await picture("log", {}, async (page) => {
+  await station(page, 7).click();
+  await page.getByText("criteria to judge.").waitFor();
+  await page.keyboard.press("u");
+  await page.getByText("13 of 15 criteria to judge.").waitFor();
+  await page.keyboard.press("l");
+  await page.getByRole("dialog").waitFor();
+});
+await picture("verdict", {}, async (page) => {
+  await station(page, 3).click();
+  await page.getByRole("list", { name: "Reasons" }).waitFor();
+});
+await picture("class-sheet", {}, async (page) => {
+  await page.getByRole("link", { name: "Class sheet" }).first().click();
+  await page.getByRole("button", { name: "Total" }).click();
+});
+await picture("own-results", { account: "lucia" }, (page) => page.getByRole("link", { name: /rehearsal/ }).waitFor());
+await browser.close();

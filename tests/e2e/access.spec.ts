@@ -1,0 +1,55 @@
+import { expect, test } from "@playwright/test";
+import { signIn, stationCard } from "./kitchen";
+
+test("signed out, every address leads to the sign-in and a wrong password is refused in words", async ({ page }) => {
+  await page.goto("/sheet/01a21098-6cb4-737b-a221-20936c1a0249");
+  await page.getByLabel("E-mail").fill("marit@tollgate-quay.example");
+  await page.getByLabel("Password").fill("guess");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await expect(page.getByRole("alert")).toHaveText("That name and password do not go together.");
+});
+
+test("a student reads their own released result and is shown nothing else", async ({ page }) => {
+  await signIn(page, "marit");
+  await stationCard(page, 1).click();
+  await expect(page.getByRole("heading", { name: "Amina Berhane" })).toBeVisible();
+  const others = page.url();
+  await page.getByRole("button", { name: "Sign out" }).click();
+  await signIn(page, "tomasz");
+  await expect(page.getByRole("heading", { name: "Your results" })).toBeVisible();
+  await page.getByRole("link", { name: /rehearsal/ }).click();
+  await expect(page.getByText("Sealed copy, released")).toBeVisible();
+  await expect(page.getByRole("link", { name: "To the tray" })).toHaveCount(0);
+  await page.goto(others);
+  await expect(page.getByRole("alert")).toContainText("Not allowed");
+  await page.goto(others.replace("/verdict/", "/result/"));
+  await expect(page.getByRole("alert")).toContainText("There is nothing here that you may see.");
+  await page.goto(others.replace("/verdict/", "/tray/"));
+  await expect(page.getByRole("alert")).toContainText("Not allowed");
+});
+
+test("a coordinator reads a tray and its log but cannot mark", async ({ page }) => {
+  await signIn(page, "ilse");
+  await page
+    .getByRole("link", { name: /To be weighed in/ })
+    .first()
+    .click();
+  await expect(page.getByText("You may read this tray, not mark it")).toBeVisible();
+  await page.keyboard.press("l");
+  await expect(page.getByRole("dialog")).toContainText("Carcass received");
+  await expect(page.getByRole("dialog").getByRole("button", { name: /Withdraw/ })).toHaveCount(0);
+});
+
+test("a write without its token is refused as a problem, not a page", async ({ page }) => {
+  await signIn(page);
+  const answer = await page.evaluate(async () => {
+    const response = await fetch("/api/v1/session", { method: "DELETE" });
+
+    return { status: response.status, type: response.headers.get("Content-Type"), body: (await response.json()) as { title: string } };
+  });
+  expect(answer).toEqual({
+    status: 419,
+    type: "application/problem+json",
+    body: expect.objectContaining({ title: "This page is out of date" }) as unknown,
+  });
+});
