@@ -35,6 +35,8 @@ final readonly class GradedClass
     /** @return list<string> */
     public function adviceFor(string $attempt): array
     {
-        return (new BalanceAdvice($this->standard))->for($this->of($attempt));
+        $result = $this->of($attempt);
+
+        return (new BalanceAdvice($this->standard))->for($result->balance, $result->attempt->log);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Balance;
 
+use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Carcass\Bin;
 use DeftBlade\Core\Carcass\Piece;
-use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
@@ -21,9 +21,8 @@ final readonly class BalanceAdvice
     public function __construct(private Standard $standard) {}
 
     /** @return list<string> nothing while the weights are open or in balance */
-    public function for(AttemptResult $result): array
+    public function for(MassBalance $balance, CaptureLog $log): array
     {
-        $balance = $result->balance;
         if ($balance->unaccountedMg === null || $balance->tolerance === null) {
             return [];
         }
@@ -33,12 +32,12 @@ final readonly class BalanceAdvice
         return match ($balance->state) {
             BalanceState::Short => [
                 "$amount short: less was weighed than came in ($tolerance either way is allowed).",
-                ...$this->suspects($result, -1),
+                ...$this->suspects($log, -1),
                 'Look for a container not weighed out, a piece still on the board, liquid left in the tray or taken up by towels.',
             ],
             BalanceState::Over => [
                 "$amount over: more was weighed than came in ($tolerance either way is allowed).",
-                ...$this->suspects($result, 1),
+                ...$this->suspects($log, 1),
                 'Look for a pan that was not tared, a piece weighed twice or from another tray, and check the AP weight.',
             ],
             BalanceState::Open, BalanceState::Balanced => [],
@@ -46,14 +45,14 @@ final readonly class BalanceAdvice
     }
 
     /** @return list<string> places that stand out in this direction */
-    private function suspects(AttemptResult $result, int $direction): array
+    private function suspects(CaptureLog $log, int $direction): array
     {
-        $asPurchased = $result->attempt->log->received?->mass;
+        $asPurchased = $log->received?->mass;
         if ($asPurchased === null) {
             return [];
         }
         $suspects = [];
-        $weights = $result->attempt->log->pieces + $result->attempt->log->bins;
+        $weights = $log->pieces + $log->bins;
         foreach ([...array_values($this->standard->cuts->pieces), ...array_values($this->standard->cuts->bins)] as $place) {
             $sd = $place->expectation->sd * $asPurchased->mg;
             $weight = $weights[$place->id] ?? null;

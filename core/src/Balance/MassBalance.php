@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Balance;
 
-use DeftBlade\Core\Grading\Tray;
+use DeftBlade\Core\Capture\CaptureLog;
+use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
 /** The carcass as purchased against everything that came off it. */
@@ -12,16 +13,16 @@ final readonly class MassBalance
 {
     private function __construct(public BalanceState $state, public ?int $unaccountedMg, public ?Mass $tolerance) {}
 
-    public static function of(Tray $tray, BalanceTolerance $tolerance): self
+    public static function of(Standard $standard, CaptureLog $log, BalanceTolerance $tolerance): self
     {
-        $asPurchased = $tray->asPurchased();
+        $asPurchased = $log->received?->mass;
         if ($asPurchased === null) {
             return new self(BalanceState::Open, null, null);
         }
         $allowed = $tolerance->forCarcass($asPurchased);
-        $unaccounted = $asPurchased->mg - self::outMg($tray);
+        $unaccounted = $asPurchased->mg - self::outMg($log);
         $state = match (true) {
-            ! self::allWeighed($tray) => BalanceState::Open,
+            ! self::allWeighed($standard, $log) => BalanceState::Open,
             $unaccounted > $allowed->mg => BalanceState::Short,
             $unaccounted < -$allowed->mg => BalanceState::Over,
             default => BalanceState::Balanced,
@@ -30,19 +31,19 @@ final readonly class MassBalance
         return new self($state, $unaccounted, $allowed);
     }
 
-    private static function outMg(Tray $tray): int
+    private static function outMg(CaptureLog $log): int
     {
-        $bins = array_map(static fn(Mass $mass): int => $mass->mg, $tray->log->bins);
+        $bins = array_map(static fn(Mass $mass): int => $mass->mg, $log->bins);
 
-        return $tray->piecesMg() + array_sum($bins) + ($tray->log->scrape->mg ?? 0);
+        return $log->piecesMg() + array_sum($bins) + ($log->scrape->mg ?? 0);
     }
 
-    private static function allWeighed(Tray $tray): bool
+    private static function allWeighed(Standard $standard, CaptureLog $log): bool
     {
-        $cuts = $tray->standard->cuts;
+        $cuts = $standard->cuts;
 
-        return count($tray->log->pieces) === count($cuts->pieces)
-            && count($tray->log->bins) === count($cuts->bins)
-            && ($tray->standard->frame === null || $tray->log->scrape !== null);
+        return count($log->pieces) === count($cuts->pieces)
+            && count($log->bins) === count($cuts->bins)
+            && ($standard->frame === null || $log->scrape !== null);
     }
 }

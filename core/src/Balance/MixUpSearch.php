@@ -4,25 +4,23 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Balance;
 
-use DeftBlade\Core\Grading\AttemptResult;
-
 /** Holds the trays of a class that are over against those that are short. */
 final readonly class MixUpSearch
 {
-    /** @param list<AttemptResult> $short trays, least unaccounted for first */
+    /** @param list<BalancedTray> $short trays, least unaccounted for first */
     private function __construct(private array $short, private int $widestToleranceMg) {}
 
     /**
-     * @param list<AttemptResult> $results
+     * @param list<BalancedTray> $trays
      *
      * @return list<MixUp> the least left unaccounted for first
      */
-    public static function among(array $results): array
+    public static function among(array $trays): array
     {
-        $in = static fn(BalanceState $state): array => array_values(array_filter($results, static fn(AttemptResult $it): bool => $it->balance->state === $state));
+        $in = static fn(BalanceState $state): array => array_values(array_filter($trays, static fn(BalancedTray $it): bool => $it->balance->state === $state));
         $short = $in(BalanceState::Short);
-        usort($short, static fn(AttemptResult $a, AttemptResult $b): int => $a->balance->unaccountedMg <=> $b->balance->unaccountedMg);
-        $search = new self($short, max([0, ...array_map(self::toleranceMg(...), $short)]));
+        usort($short, static fn(BalancedTray $a, BalancedTray $b): int => $a->balance->unaccountedMg <=> $b->balance->unaccountedMg);
+        $search = new self($short, max([0, ...array_map(static fn(BalancedTray $it): int => $it->toleranceMg(), $short)]));
 
         $found = [];
         foreach ($in(BalanceState::Over) as $over) {
@@ -38,14 +36,14 @@ final readonly class MixUpSearch
     /**
      * Short trays that lack about what this one has too much: no other can have been mixed up with it.
      *
-     * @return \Generator<AttemptResult>
+     * @return \Generator<BalancedTray>
      */
-    private function counterpartsOf(AttemptResult $over): \Generator
+    private function counterpartsOf(BalancedTray $over): \Generator
     {
-        $surplus = -self::unaccountedMg($over);
-        $reach = self::toleranceMg($over) + $this->widestToleranceMg;
+        $surplus = -$over->unaccountedMg();
+        $reach = $over->toleranceMg() + $this->widestToleranceMg;
         for ($index = $this->firstLacking($surplus - $reach); $index < count($this->short); $index++) {
-            if (self::unaccountedMg($this->short[$index]) > $surplus + $reach) {
+            if ($this->short[$index]->unaccountedMg() > $surplus + $reach) {
                 return;
             }
             yield $this->short[$index];
@@ -58,27 +56,26 @@ final readonly class MixUpSearch
         $to = count($this->short);
         while ($from < $to) {
             $middle = intdiv($from + $to, 2);
-            self::unaccountedMg($this->short[$middle]) < $mg ? $from = $middle + 1 : $to = $middle;
+            $this->short[$middle]->unaccountedMg() < $mg ? $from = $middle + 1 : $to = $middle;
         }
 
         return $from;
     }
 
     /** @return list<MixUp> */
-    private static function swaps(AttemptResult $over, AttemptResult $short): array
+    private static function swaps(BalancedTray $over, BalancedTray $short): array
     {
         $found = [];
-        foreach ($over->pieces as $index => $verdict) {
-            $here = $verdict->mass;
-            $there = $short->pieces[$index]->mass;
-            if ($here === null || $there === null) {
+        foreach ($over->log->pieces as $piece => $here) {
+            $there = $short->log->pieces[$piece] ?? null;
+            if ($there === null) {
                 continue;
             }
             $moved = $here->mg - $there->mg;
-            $leftOver = abs(self::unaccountedMg($over) + $moved);
-            $leftShort = abs(self::unaccountedMg($short) - $moved);
-            if ($leftOver <= self::toleranceMg($over) && $leftShort <= self::toleranceMg($short)) {
-                $found[] = new MixUp(MixUpKind::Swap, $over->attempt->id, $short->attempt->id, $verdict->piece->id, $leftOver + $leftShort);
+            $leftOver = abs($over->unaccountedMg() + $moved);
+            $leftShort = abs($short->unaccountedMg() - $moved);
+            if ($leftOver <= $over->toleranceMg() && $leftShort <= $short->toleranceMg()) {
+                $found[] = new MixUp(MixUpKind::Swap, $over->attempt, $short->attempt, (string) $piece, $leftOver + $leftShort);
             }
         }
 
@@ -86,22 +83,12 @@ final readonly class MixUpSearch
     }
 
     /** @return list<MixUp> */
-    private static function spills(AttemptResult $over, AttemptResult $short): array
+    private static function spills(BalancedTray $over, BalancedTray $short): array
     {
-        $left = abs(self::unaccountedMg($over) + self::unaccountedMg($short));
+        $left = abs($over->unaccountedMg() + $short->unaccountedMg());
 
-        return $left <= max(self::toleranceMg($over), self::toleranceMg($short))
-            ? [new MixUp(MixUpKind::Spill, $over->attempt->id, $short->attempt->id, null, $left)]
+        return $left <= max($over->toleranceMg(), $short->toleranceMg())
+            ? [new MixUp(MixUpKind::Spill, $over->attempt, $short->attempt, null, $left)]
             : [];
-    }
-
-    private static function unaccountedMg(AttemptResult $result): int
-    {
-        return $result->balance->unaccountedMg ?? 0;
-    }
-
-    private static function toleranceMg(AttemptResult $result): int
-    {
-        return $result->balance->tolerance->mg ?? 0;
     }
 }

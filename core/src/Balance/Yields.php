@@ -4,24 +4,25 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Balance;
 
+use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Carcass\Bin;
-use DeftBlade\Core\Grading\Tray;
+use DeftBlade\Core\Standard\Standard;
 
 /** Shares of the carcass as purchased. */
 final readonly class Yields
 {
     private function __construct(public float $portion, public float $utilisation, public float $waste, public float $loss) {}
 
-    public static function of(Tray $tray): ?self
+    public static function of(Standard $standard, CaptureLog $log): ?self
     {
-        $asPurchased = $tray->asPurchased()?->mg;
+        $asPurchased = $log->received?->mass->mg;
         if ($asPurchased === null) {
             return null;
         }
-        $usable = self::binsMg($tray, true);
-        $waste = self::binsMg($tray, false);
-        $scrape = $tray->log->scrape->mg ?? 0;
-        $pieces = $tray->piecesMg();
+        $usable = self::binsMg($standard, $log, true);
+        $waste = self::binsMg($standard, $log, false);
+        $scrape = $log->scrape->mg ?? 0;
+        $pieces = $log->piecesMg();
 
         return new self(
             $pieces / $asPurchased,
@@ -31,11 +32,11 @@ final readonly class Yields
         );
     }
 
-    private static function binsMg(Tray $tray, bool $usable): int
+    private static function binsMg(Standard $standard, CaptureLog $log, bool $usable): int
     {
         return array_sum(array_map(
-            static fn(Bin $bin): int => $bin->usable === $usable ? $tray->log->bins[$bin->id]->mg ?? 0 : 0,
-            $tray->standard->cuts->bins,
+            static fn(Bin $bin): int => $bin->usable === $usable ? $log->bins[$bin->id]->mg ?? 0 : 0,
+            $standard->cuts->bins,
         ));
     }
 }

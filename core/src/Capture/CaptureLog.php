@@ -31,6 +31,11 @@ final readonly class CaptureLog
         private array $replaced,
     ) {}
 
+    public function piecesMg(): int
+    {
+        return array_sum(array_map(static fn(Mass $mass): int => $mass->mg, $this->pieces));
+    }
+
     public function standingOf(string $capture): Standing
     {
         return match (true) {

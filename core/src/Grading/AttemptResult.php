@@ -6,7 +6,6 @@ namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Balance\MassBalance;
 use DeftBlade\Core\Balance\Yields;
-use DeftBlade\Core\Package\Attempt;
 
 /** Everything computed for one attempt. */
 final readonly class AttemptResult

@@ -6,7 +6,6 @@ namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Balance\MassBalance;
 use DeftBlade\Core\Balance\Yields;
-use DeftBlade\Core\Package\Attempt;
 use DeftBlade\Core\Standard\Standard;
 
 /** Grades attempts at one standard under one policy. */
@@ -31,8 +30,8 @@ final readonly class Grader
             $grade,
             $scores,
             $verdicts,
-            MassBalance::of($tray, $this->policy->balance),
-            Yields::of($tray),
+            MassBalance::of($this->standard, $attempt->log, $this->policy->balance),
+            Yields::of($this->standard, $attempt->log),
             $overLimit,
             (new BorderlineSearch($this->policy))->search($tray, $verdicts, $scores, $grade, $causes),
             Reason::of($scores, $grade),

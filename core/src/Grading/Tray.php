@@ -67,9 +67,4 @@ final readonly class Tray
     {
         return isset($this->excusedCriteria[$id]);
     }
-
-    public function piecesMg(): int
-    {
-        return array_sum(array_map(static fn(Mass $mass): int => $mass->mg, $this->log->pieces));
-    }
 }

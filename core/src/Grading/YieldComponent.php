@@ -29,7 +29,7 @@ final readonly class YieldComponent extends WeightedComponent
         if ($asPurchased === null || ! $tray->complete) {
             return ComponentScore::pending($this);
         }
-        $yield = $tray->piecesMg() / $asPurchased->mg;
+        $yield = $tray->log->piecesMg() / $asPurchased->mg;
 
         return ComponentScore::ofFraction(
             $this,

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Package;
 
+use DeftBlade\Core\Balance\BalancedTray;
 use DeftBlade\Core\Balance\MixUpSearch;
 use DeftBlade\Core\Capture\CaptureReader;
+use DeftBlade\Core\Grading\Attempt;
+use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Grading\EmptyWindow;
 use DeftBlade\Core\Grading\Grader;
 use DeftBlade\Core\Grading\Policy;
@@ -52,6 +55,11 @@ final readonly class Assessment
             throw InvalidPackage::at('policy.decision.rule', $problem->getMessage());
         }
 
-        return new ClassResult($results, MixUpSearch::among($results));
+        return new ClassResult($results, MixUpSearch::among(array_map(self::balanced(...), $results)));
+    }
+
+    private static function balanced(AttemptResult $result): BalancedTray
+    {
+        return new BalancedTray($result->attempt->id, $result->attempt->log, $result->balance);
     }
 }

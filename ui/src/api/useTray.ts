@@ -25,6 +25,8 @@ export function useSendCaptures(attempt: string) {
 
   return useMutation({
     scope: { id: `captures ${attempt}` },
+    // Without a network a send fails and is shown, instead of waiting unseen.
+    networkMode: "always",
     retry: (count, problem) => count < 2 && !(problem instanceof Problem && problem.isFinal),
     mutationFn: (captures: SentCapture[]) =>
       answer(api.POST("/attempts/{attempt}/captures", { params: { path: { attempt } }, body: { device: device(), captures } })),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace DeftBlade\Core\Package;
+namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Capture\CaptureReader;
