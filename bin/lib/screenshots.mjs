@@ -16,12 +16,17 @@ async function picture(name, { account = "marit", width = 1280, height = 800, ..
 const station = (page, number) => page.getByRole("link", { name: new RegExp(`^Station ${number} `) }).first();
 const tray = (page) => page.getByRole("group", { name: "Tray", exact: true }).waitFor();
 
+async function putOn(page) {
+  await page.locator('[data-scale="stable"]').waitFor();
+  const moving = page.locator('[data-scale="moving"]').waitFor();
+  await page.keyboard.press("p");
+  await moving;
+  await page.locator('[data-scale="stable"]').waitFor();
+}
+
 async function weigh(page, pieces) {
   for (let piece = 0; piece < pieces; piece++) {
-    const moving = page.locator('[data-scale="moving"]').waitFor();
-    await page.keyboard.press("p");
-    await moving;
-    await page.locator('[data-scale="stable"]').waitFor();
+    await putOn(page);
     await page.keyboard.press("Enter");
     await page.getByText("next", { exact: true }).waitFor();
   }
@@ -34,10 +39,7 @@ await picture("sign-in", { account: null }, async (page) => {
 await picture("bench", {}, (page) => station(page, 12).waitFor());
 await picture("receive", {}, async (page) => {
   await station(page, 12).click();
-  const moving = page.locator('[data-scale="moving"]').waitFor();
-  await page.keyboard.press("p");
-  await moving;
-  await page.locator('[data-scale="stable"]').waitFor();
+  await putOn(page);
 });
 await picture("weigh-in", {}, async (page) => {
   await station(page, 9).click();
@@ -52,7 +54,7 @@ await picture("weigh-in-dark-tablet", { width: 820, height: 1180, colorScheme: "
 await picture("out-of-balance", {}, async (page) => {
   await page.getByRole("link", { name: /Lucía Ferreyra Weights/ }).click();
   await page.getByText("more was weighed than came in").waitFor();
-  await page.locator("[data-scale]").waitFor();
+  await page.locator('[data-scale="stable"]').waitFor();
 });
 await picture("inspect", {}, async (page) => {
   await station(page, 7).click();

@@ -11,7 +11,7 @@ import { day, percent, points, signedGrams, timeOfDay } from "../../parts/format
 import { useKey } from "../../parts/useKey";
 import { ComponentStrips } from "./ComponentStrips";
 import { PieceTable } from "./PieceTable";
-import { borderlineInWords, capsInWords } from "./remarks";
+import { borderlineInWords, capsInWords, type Remark } from "./remarks";
 import { Reasons } from "./Reasons";
 
 /** The result as it stands now, for staff. */
@@ -62,9 +62,7 @@ function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean
           </Typography>
           <Total page={page} />
           {remarks.map((remark) => (
-            <Typography key={remark} sx={{ borderLeft: "4px solid", borderColor: "secondary.main", pl: 1.5, my: 1 }} variant="body2">
-              {remark}
-            </Typography>
+            <RemarkNote key={remark.text} remark={remark} />
           ))}
           <ComponentStrips page={page} />
           <Yields page={page} />
@@ -99,6 +97,21 @@ function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean
           <PieceTable page={page} />
         </Box>
       </Box>
+    </Box>
+  );
+}
+
+function RemarkNote({ remark }: { remark: Remark }) {
+  return (
+    <Box sx={{ borderLeft: "4px solid", borderColor: "secondary.main", pl: 1.5, my: 1, typography: "body2" }}>
+      {remark.items.length === 0 ? (
+        remark.text
+      ) : (
+        <details>
+          <summary>{remark.text}</summary>
+          {remark.items.join("; ")}
+        </details>
+      )}
     </Box>
   );
 }

@@ -1,5 +1,11 @@
 import type { VerdictPage } from "../../api/types";
 
+export interface Remark {
+  text: string;
+  /** What the text sums up, where there is more to it. */
+  items: string[];
+}
+
 const causes = { critical: "a critical fault was marked", resit: "this is a resit", over_limit: "the clock ran past its limit" };
 
 const rules: Record<string, string> = {
@@ -8,19 +14,42 @@ const rules: Record<string, string> = {
   strict: "the doubt counted against every weight",
 };
 
-export const capsInWords = ({ result, policy }: VerdictPage): string[] =>
-  result.caps.map(
-    (cause) => `The total cannot be over ${policy.caps.find((it) => it.when === cause)?.max ?? "its cap"}, because ${causes[cause]}.`,
-  );
+export const capsInWords = ({ result, policy }: VerdictPage): Remark[] =>
+  result.caps.map((cause) => ({
+    text: `The total cannot be over ${policy.caps.find((it) => it.when === cause)?.max ?? "its cap"}, because ${causes[cause]}.`,
+    items: [],
+  }));
 
-/** What small thing would have put the attempt into another band. */
-export const borderlineInWords = (page: VerdictPage): string[] =>
-  page.result.borderline.map(({ cause, band }) => `Borderline: ${causeInWords(cause, page)} would make it ${band}.`);
+/** What small thing would have put the attempt into another band: rules one by one, steps of criteria together. */
+export function borderlineInWords(page: VerdictPage): Remark[] {
+  const steps = new Map<string, string[]>();
+  const remarks: Remark[] = [];
+  for (const { cause, band } of page.result.borderline) {
+    const [what, rest] = splitOnce(cause);
+    if (what === "decision") {
+      remarks.push({ text: `Borderline: ${rules[rest] ?? rest} would make it ${band}.`, items: [] });
+      continue;
+    }
+    const key = `${rest.endsWith("+1") ? "up" : "down"} ${band}`;
+    steps.set(key, [...(steps.get(key) ?? []), titleOf(rest.slice(0, -2), page)]);
+  }
+  for (const [key, titles] of steps) {
+    const [direction, band] = splitOnce(key, " ");
+    const which = titles.length === 1 ? `“${titles[0] ?? ""}”` : `any one of ${titles.length} criteria`;
+    remarks.push({
+      text: `Borderline: one step ${direction} on ${which} would make it ${band}.`,
+      items: titles.length === 1 ? [] : titles,
+    });
+  }
 
-function causeInWords(cause: string, { standard }: VerdictPage): string {
-  const [what, rest = ""] = [cause.slice(0, cause.indexOf(":")), cause.slice(cause.indexOf(":") + 1)];
-  if (what === "decision") return rules[rest] ?? rest;
-  const criterion = standard.criteria?.find((it) => it.id === rest.slice(0, -2));
+  return remarks;
+}
 
-  return `one step ${rest.endsWith("+1") ? "up" : "down"} on “${criterion?.title ?? rest.slice(0, -2)}”`;
+const titleOf = (criterion: string, { standard }: VerdictPage): string =>
+  standard.criteria?.find((it) => it.id === criterion)?.title ?? criterion;
+
+function splitOnce(text: string, at = ":"): [string, string] {
+  const index = text.indexOf(at);
+
+  return [text.slice(0, index), text.slice(index + at.length)];
 }
