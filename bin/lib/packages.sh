@@ -10,6 +10,10 @@ have_commands() {
 
 fpm_binary() { command -v php-fpm8.2 || command -v /usr/sbin/php-fpm8.2 || true; }
 
+require_node() {
+  [ "$(node -p 'process.versions.node.split(".")[0]')" -ge 20 ] || fail "the screen is built with Node 20 or newer; here is $(node --version)"
+}
+
 install_debian_packages() {
   have_commands && return
   as_root || fail "these Debian packages are needed; install them, then start again: ${DEBIAN_PACKAGES[*]}"
@@ -55,6 +59,7 @@ build_screen() { say "Building the screen …" && (cd "$ROOT" && npx vite build 
 
 install_and_build() {
   install_debian_packages
+  require_node
   [ -d "$ROOT/vendor" ] || rm -f "$ROOT/storage/stamps/php"
   [ -d "$ROOT/node_modules" ] || rm -f "$ROOT/storage/stamps/npm"
   [ -d "$ROOT/public/build" ] || rm -f "$ROOT/storage/stamps/screen"

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Tests\Support\Package;
+use DeftBlade\Core\Tests\Support\SecondOpinion;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -17,6 +18,23 @@ final class PropertyTest extends TestCase
     protected function setUp(): void
     {
         $this->random = new Randomizer(new Mt19937(20260302));
+    }
+
+    public function testASecondWritingOfTheRulesComesToTheSameMarks(): void
+    {
+        foreach (['benefit', 'simple'] as $rule) {
+            $package = Package::shipped()->with(static fn(\stdClass $it) => $it->policy->decision->rule = $rule);
+            for ($index = 0; $index < 150; $index++) {
+                $this->addRandomTray($package, "a$index", omits: $index % 3);
+            }
+            $plain = json_decode($package->json(), true);
+            $opinion = new SecondOpinion($plain['standard'], $plain['policy']);
+            foreach ($package->grade()['attempts'] as $index => $result) {
+                $other = $opinion->of($plain['attempts'][$index]);
+                self::assertEqualsWithDelta($other['scores'], array_column($result['components'], 'score', 'id'), 1e-9, "$rule {$result['id']}");
+                self::assertSame($other['total'], $result['total'] === null ? null : (float) $result['total'], "$rule {$result['id']}");
+            }
+        }
     }
 
     public function testReasonsAddUpToThePointsLost(): void
@@ -70,7 +88,7 @@ final class PropertyTest extends TestCase
         }
     }
 
-    private function addRandomTray(Package $package, string $id): void
+    private function addRandomTray(Package $package, string $id, int $omits = 0): void
     {
         $standard = $package->document->standard;
         $asPurchased = $this->random->getInt(1600, 2100);
@@ -86,6 +104,11 @@ final class PropertyTest extends TestCase
         foreach ($standard->criteria as $criterion) {
             $of['levels'][$criterion->id] = $this->random->getInt(0, count($criterion->levels) - 1);
         }
+        $of = match ($omits) {
+            1 => array_diff_key($of, ['ap' => 1]),
+            2 => array_diff_key($of, ['scrape' => 1, 'clock' => 1]),
+            default => $of,
+        };
         $package->attempt($id, $of, ['resit' => $this->random->getInt(0, 3) === 0]);
     }
 

@@ -16,6 +16,9 @@ final readonly class BalanceAdvice
     /** A place this many standard deviations from what the carcass should give is worth weighing again. */
     private const SUSPECT_SD = 2.5;
 
+    /** … and it must explain at least this much of what is missing or too much. */
+    private const SUSPECT_SHARE = 0.25;
+
     private const MOST_SUSPECTS = 2;
 
     public function __construct(private Standard $standard) {}
@@ -32,12 +35,12 @@ final readonly class BalanceAdvice
         return match ($balance->state) {
             BalanceState::Short => [
                 "$amount short: less was weighed than came in ($tolerance either way is allowed).",
-                ...$this->suspects($log, -1),
+                ...$this->suspects($log, -1, $balance->unaccountedMg),
                 'Look for a container not weighed out, a piece still on the board, liquid left in the tray or taken up by towels.',
             ],
             BalanceState::Over => [
                 "$amount over: more was weighed than came in ($tolerance either way is allowed).",
-                ...$this->suspects($log, 1),
+                ...$this->suspects($log, 1, -$balance->unaccountedMg),
                 'Look for a pan that was not tared, a piece weighed twice or from another tray, and check the AP weight.',
             ],
             BalanceState::Open, BalanceState::Balanced => [],
@@ -45,7 +48,7 @@ final readonly class BalanceAdvice
     }
 
     /** @return list<string> places that stand out in this direction */
-    private function suspects(CaptureLog $log, int $direction): array
+    private function suspects(CaptureLog $log, int $direction, int $amountMg): array
     {
         $asPurchased = $log->received?->mass;
         if ($asPurchased === null) {
@@ -60,7 +63,7 @@ final readonly class BalanceAdvice
                 continue;
             }
             $off = $direction * ($weight->mg - $place->expectation->massFor($asPurchased)->mg);
-            if ($off > self::SUSPECT_SD * $sd) {
+            if ($off > max(self::SUSPECT_SD * $sd, self::SUSPECT_SHARE * $amountMg)) {
                 $suspects[] = ['sd' => $off / $sd, 'text' => self::suspicion($place, $off, $direction, $asPurchased)];
             }
         }
