@@ -53,3 +53,24 @@ test("a write without its token is refused as a problem, not a page", async ({ p
     body: expect.objectContaining({ title: "This page is out of date" }) as unknown,
   });
 });
+
+test("when the server does not answer, the screen says so and can try again", async ({ page }) => {
+  await signIn(page);
+  await stationCard(page, 1).waitFor();
+  await page.route("**/api/v1/assessments/*/sheet", (route) => route.abort());
+  await page.getByRole("link", { name: "Class sheet" }).first().click();
+  await expect(page.getByRole("alert")).toContainText("The server does not answer", { timeout: 20_000 });
+  await page.unroute("**/api/v1/assessments/*/sheet");
+  await page.getByRole("button", { name: "Try again" }).click();
+  await expect(page.getByRole("table")).toBeVisible();
+  await page.goto("/no/such/place");
+  await expect(page.getByText("There is nothing at this address")).toBeVisible();
+});
+
+test("the scheme one chooses stays", async ({ page }) => {
+  await signIn(page);
+  await page.getByRole("button", { name: "Dark" }).click();
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Light" })).toBeVisible();
+  expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe("rgb(25, 24, 22)");
+});

@@ -84,6 +84,14 @@ test("by keyboard: from the carcass to the class sheet and the package", async (
   });
 
   await test.step("a wrong weight shows in the balance, and undo takes it back", async () => {
+    await place(page, "drumstick.right").click();
+    await page.keyboard.press("ArrowUp");
+    await expect(place(page, "wing.right")).toHaveAttribute("aria-pressed", "true");
+    await page.keyboard.press("ArrowDown");
+    await page.keyboard.press("ArrowDown");
+    await expect(place(page, "scrape")).toHaveAttribute("aria-pressed", "true");
+    await page.keyboard.press("ArrowLeft");
+    await expect(place(page, "waste")).toHaveAttribute("aria-pressed", "true");
     await place(page, "wing.right").click();
     await page.keyboard.press("1");
     await page.keyboard.type("90");
@@ -112,6 +120,9 @@ test("by keyboard: from the carcass to the class sheet and the package", async (
     const log = page.getByRole("dialog", { name: "Log of this tray" });
     await expect(log).toContainText("replaced by a later entry");
     await expect(log).toContainText("withdrawn by Marit Oyelaran: Undone at once");
+    await log.getByLabel("Note").fill("Steady hands after the second joint");
+    await log.getByLabel("Note").press("Enter");
+    await expect(log).toContainText("Note: Steady hands after the second joint");
     await log.getByRole("button", { name: "Withdraw Mark: sawing" }).press("Enter");
     const dialog = page.getByRole("dialog", { name: "Withdraw this entry" });
     await dialog.getByRole("button", { name: "Withdraw" }).press("Enter");

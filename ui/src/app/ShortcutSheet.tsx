@@ -18,7 +18,7 @@ const groups: { title: string; keys: [string, string][] }[] = [
       ["r", "receive"],
       ["w", "weigh in"],
       ["i", "inspect"],
-      ["v", "verdict"],
+      ["v", "verdict (there, p prints)"],
       ["l", "log of this tray"],
       ["Space", "start or stop the clock"],
       ["u", "undo your last entry"],

@@ -2,9 +2,10 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
 import Typography from "@mui/material/Typography";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState, type FormEvent } from "react";
 import type { Assessment, LogEntry, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
+import { Field } from "../../parts/Field";
 import { timeOfDay } from "../../parts/format";
 import { factInWords } from "./factInWords";
 import type { Desk } from "./useTakeDown";
@@ -20,6 +21,7 @@ interface LogDrawerProps {
 
 /** Everything that was taken down at this tray, newest first; nothing in it is ever rubbed out. */
 export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerProps) {
+  const { may_capture: mayCapture } = useUser();
   const [leaving, setLeaving] = useState<LogEntry | null>(null);
   const close = useRef<HTMLButtonElement>(null);
   // A withdrawn line loses its button, and with it the focus that Escape needs.
@@ -39,6 +41,7 @@ export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerPr
             Close
           </Button>
         </Box>
+        {mayCapture && <NoteForm onNote={(text) => void desk.take({ kind: "note", text })} />}
         {lines.length === 0 && <Typography sx={{ color: "text.secondary" }}>Nothing has been taken down for this tray yet.</Typography>}
         <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
           {lines.map((line) => (
@@ -63,6 +66,25 @@ export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerPr
         />
       )}
     </Drawer>
+  );
+}
+
+function NoteForm({ onNote }: { onNote: (text: string) => void }) {
+  const [text, setText] = useState("");
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (text.trim() === "") return;
+    onNote(text.trim());
+    setText("");
+  };
+
+  return (
+    <Box component="form" onSubmit={submit} sx={{ display: "grid", gridTemplateColumns: "1fr auto", gap: 1, alignItems: "end", mb: 2 }}>
+      <Field label="Note" value={text} autoComplete="off" onChange={(event) => setText(event.target.value)} />
+      <Button type="submit" disabled={text.trim() === ""}>
+        Add
+      </Button>
+    </Box>
   );
 }
 

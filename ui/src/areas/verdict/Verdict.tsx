@@ -1,14 +1,14 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import type { VerdictPage } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { useReleasedVerdict, useStandingVerdict } from "../../api/useVerdict";
 import { Rail } from "../../app/Rail";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { day, percent, points, signedGrams, timeOfDay } from "../../parts/format";
-import { useKey } from "../../parts/useKey";
+import { useKey, useKeys } from "../../parts/useKey";
 import { ComponentStrips } from "./ComponentStrips";
 import { PieceTable } from "./PieceTable";
 import { borderlineInWords, capsInWords, type Remark } from "./remarks";
@@ -38,8 +38,16 @@ function VerdictOf({ verdict, isSealed = false }: { verdict: ReturnType<typeof u
 function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean }) {
   const isStudent = useUser().role === "student";
   const { result } = page;
+  const navigate = useNavigate();
   const remarks = [...capsInWords(page), ...borderlineInWords(page)];
   useKey("p", () => window.print());
+  useKeys((key) => {
+    const step = { r: "receive", w: "weigh", i: "inspect" }[key];
+    if (isStudent || step === undefined) return false;
+    void navigate(`/tray/${page.attempt}/${step}`);
+
+    return true;
+  });
 
   return (
     <Box sx={{ px: 3, py: 2, maxWidth: 1280, width: "100%", mx: "auto" }}>
