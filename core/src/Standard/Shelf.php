@@ -9,6 +9,12 @@ final readonly class Shelf
 {
     public function __construct(private string $folder = __DIR__.'/../../standards') {}
 
+    /** @return list<string> the keys of all shipped standards */
+    public function keys(): array
+    {
+        return array_map(static fn(string $path): string => basename($path, '.json'), glob("{$this->folder}/*.json") ?: []);
+    }
+
     /** A shipped standard with its carcass put in its place. */
     public function standard(string $key): \stdClass
     {
@@ -19,6 +25,20 @@ final readonly class Shelf
         }
 
         return $standard;
+    }
+
+    /** A shipped carcass, with what is known of it beside its parts: standing of the shares, typical weights, the plan it is drawn by. */
+    public function carcass(string $key): \stdClass
+    {
+        return $this->document("carcasses/$key");
+    }
+
+    /** How a shipped carcass is laid out on a cut map: bands from head to tail, columns from the midline outward, each a stack of parts. */
+    public function plan(string $carcass): \stdClass
+    {
+        $plan = $this->carcass($carcass)->plan;
+
+        return $this->document('plans/'.(is_string($plan) ? $plan : ''));
     }
 
     public function policy(string $key): \stdClass

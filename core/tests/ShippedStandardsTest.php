@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Tests;
+
+use DeftBlade\Core\Carcass\Bin;
+use DeftBlade\Core\Carcass\Piece;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Criterion;
+use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Tests\Support\Package;
+use DeftBlade\Core\Weighing\Mass;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What must hold of every standard that ships, whoever adds the next. */
+final class ShippedStandardsTest extends TestCase
+{
+    /** @return array<string, array{string}> */
+    public static function keys(): array
+    {
+        return array_column(array_map(static fn(string $key): array => [$key, [$key]], (new Shelf())->keys()), 1, 0);
+    }
+
+    #[DataProvider('keys')]
+    public function testItReadsAndItsPiecesAreWithinTheirWindows(string $key): void
+    {
+        $standard = self::read($key);
+        self::assertSame($key, $standard->key);
+        foreach ($standard->cuts->pieces as $piece) {
+            self::assertGreaterThan($piece->window->low, $piece->expectation->share, $piece->id);
+            self::assertLessThan($piece->window->high, $piece->expectation->share, $piece->id);
+        }
+        $held = array_merge(...array_map(static fn(Piece|Bin $it): array => $it->parts, [...array_values($standard->cuts->pieces), ...array_values($standard->cuts->bins)]));
+        self::assertEqualsCanonicalizing(array_keys($standard->carcass->parts), $held);
+    }
+
+    #[DataProvider('keys')]
+    public function testItsTrayCardAndCautionsAreComplete(string $key): void
+    {
+        $document = (new Shelf())->standard($key);
+        self::assertEqualsCanonicalizing(array_column($document->pieces, 'id'), array_column($document->tray->places, 'place'));
+        self::assertCount(count($document->pieces), array_unique(array_map(static fn(\stdClass $it): string => "{$it->column}/{$it->row}", $document->tray->places)));
+        self::assertGreaterThanOrEqual(3, count($document->card));
+        foreach ($document->card as $step) {
+            self::assertNotContains('', [$step->do, $step->look, $step->hand, $step->fault]);
+        }
+        self::assertStringContainsString('local codes', mb_strtolower(implode(' ', $document->cautions)));
+    }
+
+    #[DataProvider('keys')]
+    public function testItsCriteriaAreStepsOfItsOwnAndCountInTheHousePolicy(string $key): void
+    {
+        $components = array_column((new Shelf())->policy('house')->components, 'id');
+        $standard = self::read($key);
+        self::assertGreaterThanOrEqual(10, count($standard->criteria));
+        foreach ([...$standard->criteria, ...$standard->faults] as $item) {
+            self::assertContains($item->component, $components, $item->id);
+        }
+        foreach ($standard->criteria as $criterion) {
+            $points = array_map(static fn($level): float => $level->points, $criterion->levels);
+            self::assertSame(range(0.0, count($points) - 1.0), $points, $criterion->id);
+            self::assertContains(count($points), [4, 5], $criterion->id);
+            self::assertCount(count($points), array_unique(array_column($criterion->levels, 'text')));
+            self::assertDoesNotMatchRegularExpression('/\b(good|bad|nice|poor|excellent)\b/i', implode(' ', array_column($criterion->levels, 'text')));
+        }
+    }
+
+    #[DataProvider('keys')]
+    public function testAFaultlessTrayScoresFullAndAnEmptyOneDoesNotCrash(string $key): void
+    {
+        $document = (new Shelf())->standard($key);
+        $standard = self::read($key);
+        $carcass = Mass::ofMilligrams((new Shelf())->carcass($standard->carcass->key)->typical_mg->usual);
+        $weights = [];
+        foreach ([...$standard->cuts->pieces, ...$standard->cuts->bins] as $place) {
+            $weights[$place->id] = $place->expectation->massFor($carcass)->mg / 1000;
+        }
+        $best = array_map(static fn(Criterion $it): int => count($it->levels) - 1, $standard->criteria);
+        $package = Package::shipped()->with(static function (\stdClass $it) use ($document): void {
+            $it->standard = $document;
+            // Yield has a target of its own for each cut list, which the house policy does not know yet.
+            $it->policy->components = array_values(array_filter($it->policy->components, static fn(\stdClass $component): bool => $component->id !== 'yield'));
+            $it->policy->scale->division_mg = 100;
+        })->attempt('full', ['ap' => $carcass->mg / 1000, ...$weights, ...($standard->frame === null ? [] : ['scrape' => 0]), 'levels' => $best, 'clock' => [0 => 'start', 300 => 'stop']])->attempt('empty', []);
+        [$full, $empty] = $package->grade()['attempts'];
+        self::assertEquals(['final', 100.0, []], [$full['status'], $full['total'], $full['reasons']]);
+        self::assertSame('void', $empty['status']);
+    }
+
+    /** Common practice: a leg of lamb parts into seven cuts; a first-bone breast keeps the drumette; turkey oysters weigh 85 to 115 g each, here of a 6 kg bird. */
+    public function testFactsOfTheTrade(): void
+    {
+        self::assertCount(7, self::read('lamb-leg-by-the-seam')->cuts->pieces);
+        self::assertContains('drumette_bone.left', self::read('chicken-first-bone-set')->cuts->pieces['breast.left']->parts);
+        $oyster = self::read('turkey-large-party')->cuts->pieces['oyster.left']->expectation->massFor(Mass::ofMilligrams(6_000_000));
+        self::assertGreaterThanOrEqual(85_000, $oyster->mg);
+        self::assertLessThanOrEqual(115_000, $oyster->mg);
+    }
+
+    /** FAO, yield tables of fish processing: skin-on salmon fillets of a gutted, head-on fish come to roughly 60 to 68 % (from memory of the tables). */
+    public function testSalmonFilletYield(): void
+    {
+        $share = static fn(string $key): float => array_sum(array_map(static fn(Piece $it): float => $it->expectation->share, self::read($key)->cuts->pieces));
+        foreach (['salmon-fillets-ribs-trimmed', 'sea-trout-fillets-ribs-on-frame'] as $key) {
+            self::assertGreaterThanOrEqual(0.60, $share($key));
+            self::assertLessThanOrEqual(0.68, $share($key));
+        }
+        self::assertLessThan($share('salmon-fillets-ribs-trimmed'), $share('salmon-side-skinned'));
+    }
+
+    /** Every part of a shipped carcass has its place on the plan of its cut map, and nothing else has. */
+    #[DataProvider('keys')]
+    public function testThePlanHoldsEveryPart(string $key): void
+    {
+        $shelf = new Shelf();
+        $standard = self::read($key);
+        $planned = array_merge(...array_merge(...array_column($shelf->plan($standard->carcass->key)->bands, 'columns')));
+        $parts = array_unique(array_map(static fn(string $part): string => explode('.', $part)[0], array_keys($standard->carcass->parts)));
+        self::assertEqualsCanonicalizing(array_values($parts), $planned);
+    }
+
+    private static function read(string $key): Standard
+    {
+        return Standard::read(Node::of((new Shelf())->standard($key), 'standard'));
+    }
+}
