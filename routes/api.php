@@ -11,6 +11,7 @@ use App\Http\Controllers\Api\ScaleController;
 use App\Http\Controllers\Api\ScalePanController;
 use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\SheetController;
+use App\Http\Controllers\Api\StandardController;
 use App\Http\Controllers\Api\TrayController;
 use App\Http\Controllers\Api\VerdictController;
 use Illuminate\Support\Facades\Route;
@@ -35,6 +36,10 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/attempts/{attempt}/verdict', [VerdictController::class, 'show']);
     Route::get('/attempts/{attempt}/released', [VerdictController::class, 'released']);
     Route::get('/results', [VerdictController::class, 'own']);
+
+    Route::get('/standards', [StandardController::class, 'index']);
+    Route::get('/standards/{standard}', [StandardController::class, 'show']);
+    Route::get('/standards/{standard}/document', [StandardController::class, 'document']);
 
     Route::get('/scale', [ScaleController::class, 'stream']);
     Route::get('/mass', [MassController::class, 'show']);

@@ -4,4 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-final class PublishedStandard extends PublishedDocument {}
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** @property int|null $assessments_count */
+final class PublishedStandard extends PublishedDocument
+{
+    /** @return HasMany<Assessment, $this> */
+    public function assessments(): HasMany
+    {
+        return $this->hasMany(Assessment::class);
+    }
+}

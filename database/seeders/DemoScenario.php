@@ -52,8 +52,11 @@ final class DemoScenario extends Seeder
             $this->person('Teodor Vance', 'teodor', Role::Assessor);
             $this->person('Ilse Karimova', 'ilse', Role::Coordinator);
             $group = $this->group();
+            foreach ($shelf->keys() as $key) {
+                PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $shelf->standard($key)]);
+            }
             $published = [
-                'published_standard_id' => PublishedStandard::query()->create(['key' => 'chicken-eight-piece', 'version' => 1, 'document' => $document])->id,
+                'published_standard_id' => PublishedStandard::query()->where('key', 'chicken-eight-piece')->firstOrFail()->id,
                 'published_policy_id' => PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $shelf->policy('house')])->id,
             ];
             $today = CarbonImmutable::today();

@@ -27,13 +27,18 @@ final readonly class Shelf
         return $standard;
     }
 
+    public function hasCarcass(string $key): bool
+    {
+        return preg_match('/^[a-z-]+$/D', $key) === 1 && is_file("{$this->folder}/carcasses/$key.json");
+    }
+
     /** A shipped carcass, with what is known of it beside its parts: standing of the shares, typical weights, the plan it is drawn by. */
     public function carcass(string $key): \stdClass
     {
         return $this->document("carcasses/$key");
     }
 
-    /** How a shipped carcass is laid out on a cut map: bands from head to tail, columns from the midline outward, each a stack of parts. */
+    /** How a shipped carcass is laid out on a cut map: bands from head to tail, columns from the midline outward, each a stack of parts; what has no place in the body stands apart. */
     public function plan(string $carcass): \stdClass
     {
         $plan = $this->carcass($carcass)->plan;

@@ -27,6 +27,7 @@ final readonly class Standard
     private function __construct(
         public string $key,
         public string $title,
+        public string $species,
         public Carcass $carcass,
         public CutList $cuts,
         public array $pairs,
@@ -55,6 +56,7 @@ final readonly class Standard
         return new self(
             $key,
             $node->textOf('title', $key),
+            $node->textOf('species', $carcass->title),
             $carcass,
             $cuts,
             array_map(static fn(Node $pair): array => self::pair($pair, $cuts), $node->itemsOf('pairs')),

@@ -202,6 +202,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/standards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standardDocument"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}": {
         parameters: {
             query?: never;
@@ -326,6 +374,26 @@ export interface components {
             captures: components["schemas"]["CaptureView"][];
             next: number;
         };
+        /** @description What a piece or a bin should weigh, as shares of the carcass as purchased, and the window a piece is judged by. */
+        ExpectedView: {
+            id: string;
+            title: string;
+            /** @enum {string} */
+            kind: "piece" | "usable" | "waste";
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            sd: number;
+            /** @enum {string|null} */
+            basis: "share" | "mass" | null;
+            /**
+             * Format: float
+             * @description Share of AP, or mg, by the basis; null for a bin.
+             */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
+        };
         /**
          * @description What stands out about a tray on the class sheet.
          * @enum {string}
@@ -355,6 +423,17 @@ export interface components {
             /** @enum {string} */
             standing: "holds" | "replaced" | "withdrawn";
         };
+        /** @description A step of a method card. */
+        MethodStepView: {
+            do: string;
+            /** @description What to look and feel for. */
+            look: string;
+            /** @description How the hands are held. */
+            hand: string;
+            /** @description The usual fault. */
+            fault: string;
+            caution: string | null;
+        };
         /** @description Which other tray a tray may have been mixed up with, in words. */
         MixUpView: {
             /** @enum {string} */
@@ -374,6 +453,27 @@ export interface components {
             /** Format: float */
             total: number | null;
             band: string | null;
+        };
+        /** @description A band of a carcass on the cut map: its width in hundredths, and its columns from the midline outward, each a stack of parts (without their side). */
+        PlanBandView: {
+            /** Format: float */
+            width: number;
+            columns: string[][];
+        };
+        /** @description How a carcass is laid out on a cut map: bands from head to tail, and the parts that have no place in the body. */
+        PlanView: {
+            /**
+             * Format: float
+             * @description Width at the head end, in hundredths.
+             */
+            from: number;
+            /**
+             * Format: float
+             * @description Width at the tail end.
+             */
+            to: number;
+            bands: components["schemas"]["PlanBandView"][];
+            apart: string[];
         };
         /** @description A practical on the Bench, with a card for each tray. */
         PracticalView: {
@@ -439,6 +539,40 @@ export interface components {
             held_on: string;
             components: components["schemas"]["SheetColumnView"][];
             rows: components["schemas"]["SheetRowView"][];
+        };
+        /** @description A standard as it stands on the shelf. */
+        ShelfItemView: {
+            /** Format: uuid */
+            id: string;
+            key: string;
+            version: number;
+            title: string;
+            species: string;
+            pieces: number;
+            standard_ms: number | null;
+            limit_ms: number | null;
+            layout: components["schemas"]["TrayLayoutView"];
+            /** @description How many practicals name this version. */
+            used: number;
+        };
+        /** @description A standard, opened: its document, what its pieces should weigh, its plan, card and cautions. */
+        StandardView: {
+            item: components["schemas"]["ShelfItemView"];
+            document: components["schemas"]["Standard"];
+            expected: components["schemas"]["ExpectedView"][];
+            plan: components["schemas"]["PlanView"] | null;
+            /** @description The usual AP weight, in mg; null where it is not known. */
+            usual_mg: number | null;
+            low_mg: number | null;
+            high_mg: number | null;
+            /** @description Where the shares come from. */
+            standing: string | null;
+            card: components["schemas"]["MethodStepView"][];
+            cautions: string[];
+            /** @description Uses, by piece or bin. */
+            uses: {
+                [key: string]: string;
+            };
         };
         /** @description Who stands where. */
         StationView: {
@@ -624,7 +758,7 @@ export interface components {
             };
             title?: string;
             version?: unknown;
-            species?: unknown;
+            species?: string;
             pairs?: components["schemas"]["AssessmentIdentifier"][][];
             bins?: components["schemas"]["AssessmentBin"][];
             criteria?: components["schemas"]["AssessmentCriterion"][];
@@ -1285,6 +1419,71 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every published standard */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfItemView"][];
+                };
+            };
+        };
+    };
+    standard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A standard, opened */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    standardDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The standard as it stands inside an assessment package */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Standard"];
                 };
             };
         };

@@ -27,3 +27,8 @@ export type ScaleReading = Schemas["ScaleReadingView"];
 
 /** What a capture says, before the screen gives it an id and a time. */
 export type Fact = SentCapture extends infer Kind ? (Kind extends SentCapture ? Omit<Kind, "id" | "at"> : never) : never;
+
+export type ShelfItem = Schemas["ShelfItemView"];
+export type OpenStandard = Schemas["StandardView"];
+export type Expected = Schemas["ExpectedView"];
+export type CarcassPlan = Schemas["PlanView"];

@@ -8,6 +8,7 @@ import { useSession, useSignOut } from "../api/useSession";
 import { SignIn } from "../areas/sign-in/SignIn";
 import { Loading, ProblemNotice } from "../parts/Notice";
 import { useKey } from "../parts/useKey";
+import { Areas } from "./Areas";
 import { RailPlace } from "./Rail";
 import { ShortcutSheet } from "./ShortcutSheet";
 import { Wordmark } from "./Wordmark";
@@ -20,6 +21,7 @@ export function Shell() {
   const navigate = useNavigate();
   useKey("?", () => setShowsShortcuts(true));
   useKey("b", () => void navigate("/"));
+  useKey("s", () => void navigate("/standards"));
 
   if (session.isPending) return <Loading what="Deft Blade" />;
   if (session.isError) return <ProblemNotice problem={session.error} onRetry={() => void session.refetch()} />;
@@ -44,6 +46,7 @@ export function Shell() {
         <Link to="/" aria-label="Deft Blade: to the Bench" style={{ textDecoration: "none" }}>
           <Wordmark />
         </Link>
+        <Areas user={session.data} />
         <Box ref={setRail} sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center" }} />
         <Typography variant="label" sx={{ color: "text.secondary", whiteSpace: "nowrap" }}>
           {session.data.name}

@@ -9,6 +9,7 @@ const groups: { title: string; keys: [string, string][] }[] = [
     keys: [
       ["?", "this sheet"],
       ["b", "to the Bench"],
+      ["s", "to the standards"],
       ["Esc", "close what is open"],
     ],
   },

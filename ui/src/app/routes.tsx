@@ -1,6 +1,8 @@
 import { createBrowserRouter } from "react-router";
 import { Bench } from "../areas/bench/Bench";
 import { ClassSheet } from "../areas/sheet/ClassSheet";
+import { Shelf } from "../areas/standards/Shelf";
+import { StandardPage } from "../areas/standards/StandardPage";
 import { TrayArea } from "../areas/tray/TrayArea";
 import { ReleasedVerdict, StandingVerdict } from "../areas/verdict/Verdict";
 import { NotFound, ScreenFault } from "./NotFound";
@@ -17,6 +19,8 @@ export const router = createBrowserRouter([
       { path: "verdict/:attempt", element: <StandingVerdict /> },
       { path: "result/:attempt", element: <ReleasedVerdict /> },
       { path: "sheet/:assessment", element: <ClassSheet /> },
+      { path: "standards", element: <Shelf /> },
+      { path: "standards/:standard", element: <StandardPage /> },
       { path: "*", element: <NotFound /> },
     ],
   },

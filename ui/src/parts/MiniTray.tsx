@@ -29,8 +29,8 @@ export function MiniTray({ layout, verdicts }: { layout: TrayLayout; verdicts: R
             height: 21,
             display: "grid",
             placeItems: "center",
-            borderBottom: "1px dotted",
-            borderColor: "divider",
+            outline: "1px dotted",
+            outlineColor: "divider",
           }}
         >
           <VerdictMark verdict={verdicts[place] ?? "pending"} size={16} />

@@ -17,6 +17,8 @@ export const clock = (ms: number): string => {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`;
 };
 
+export const minutes = (ms: number): string => String(Math.round(ms / 60_000));
+
 export const day = (date: string): string =>
   new Date(`${date}T00:00:00`).toLocaleDateString("en-GB", { weekday: "long", day: "numeric", month: "long" });
 

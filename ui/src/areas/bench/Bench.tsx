@@ -23,7 +23,7 @@ function StaffBench() {
 
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 340px" }, flex: 1 }}>
-      <Rail steps={[{ label: "Bench" }]} />
+      <Rail area="Bench" />
       <Box sx={{ p: 3, minWidth: 0 }}>
         <Typography variant="h1">{day(date)}</Typography>
         {today.length === 0 ? (

@@ -15,7 +15,7 @@ export function OwnResults() {
 
   return (
     <Box sx={{ p: 3, maxWidth: 760, width: "100%", mx: "auto" }}>
-      <Rail steps={[{ label: "Your results" }]} />
+      <Rail area="Your results" />
       <Typography variant="h1" gutterBottom>
         Your results
       </Typography>

@@ -28,7 +28,7 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
 
   return (
     <Box sx={{ px: 3, py: 2 }}>
-      <Rail steps={[{ label: "Bench", to: "/" }, { label: `${sheet.title}, class sheet` }]} />
+      <Rail area="Class sheet" steps={[{ label: `${sheet.title}, class sheet` }]} />
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 1.5, mb: 2 }}>
         <Box sx={{ flex: 1, minWidth: 260 }}>
           <Typography variant="h1">{sheet.title}</Typography>

@@ -80,15 +80,11 @@ function TrayDesk({ tray, assessment, step: asked }: TrayDeskProps) {
 
     return key in acts;
   });
-  const railSteps = [
-    { label: "Bench", to: "/" },
-    { label: assessment.title, to: `/sheet/${assessment.id}` },
-    { label: `Station ${tray.station}, ${tray.student}` },
-  ];
+  const railSteps = [{ label: assessment.title, to: `/sheet/${assessment.id}` }, { label: `Station ${tray.station}, ${tray.student}` }];
 
   return (
     <Box sx={{ display: "flex", flexDirection: "column", flex: 1 }}>
-      <Rail steps={railSteps} />
+      <Rail area="Tray" steps={railSteps} />
       <Box
         sx={{
           display: "flex",

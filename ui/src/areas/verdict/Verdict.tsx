@@ -52,16 +52,13 @@ function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean
   return (
     <Box sx={{ px: 3, py: 2, maxWidth: 1280, width: "100%", mx: "auto" }}>
       <Rail
+        area="Verdict"
         steps={
           isStudent
-            ? [{ label: "Your results", to: "/" }, { label: page.practical }]
-            : [
-                { label: "Bench", to: "/" },
-                { label: page.practical, to: `/sheet/${page.assessment}` },
-                { label: `Verdict, station ${page.station}` },
-              ]
+            ? [{ label: page.practical }]
+            : [{ label: page.practical, to: `/sheet/${page.assessment}` }, { label: `Verdict, station ${page.station}` }]
         }
-      />
+      />{" "}
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "340px minmax(0, 1fr)" }, columnGap: 4, rowGap: 2 }}>
         <Box>
           <Typography variant="h1">{page.student}</Typography>

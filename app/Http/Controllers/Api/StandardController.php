@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Http\Resources\ShelfItemView;
+use App\Http\Resources\StandardView;
+use App\Models\PublishedStandard;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Package\ResultDocument;
+use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Standard\Standard;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+final class StandardController
+{
+    #[OA\Get(path: '/standards', operationId: 'shelf', tags: ['standards'])]
+    #[OA\Response(response: 200, description: 'Every published standard', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfItemView::class)))]
+    public function index(): JsonResponse
+    {
+        Gate::authorize('viewAny', PublishedStandard::class);
+        $items = PublishedStandard::query()->withCount('assessments')->orderBy('key')->orderByDesc('version')->get()
+            ->map(static fn(PublishedStandard $it): ShelfItemView => ShelfItemView::of($it, Standard::read(Node::of($it->document, 'standard'))));
+
+        return new JsonResponse(array_values($items->all()));
+    }
+
+    #[OA\Get(path: '/standards/{standard}', operationId: 'standard', tags: ['standards'])]
+    #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'A standard, opened', content: new OA\JsonContent(ref: StandardView::class))]
+    #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
+    public function show(PublishedStandard $standard, Shelf $shelf): JsonResponse
+    {
+        Gate::authorize('view', $standard);
+
+        return new JsonResponse(StandardView::of($standard->loadCount('assessments'), $shelf));
+    }
+
+    #[OA\Get(path: '/standards/{standard}/document', operationId: 'standardDocument', tags: ['standards'])]
+    #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'The standard as it stands inside an assessment package', content: new OA\JsonContent(ref: '#/components/schemas/Standard'))]
+    public function document(PublishedStandard $standard): Response
+    {
+        Gate::authorize('view', $standard);
+
+        return new Response(json_encode($standard->document, ResultDocument::JSON_FLAGS | JSON_PRETTY_PRINT), headers: [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => "attachment; filename=\"{$standard->key}-{$standard->version}.json\"",
+        ]);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\User;
+
+final class PublishedStandardPolicy
+{
+    public function viewAny(User $user): bool
+    {
+        return $user->role->isStaff();
+    }
+
+    public function view(User $user): bool
+    {
+        return $user->role->isStaff();
+    }
+}

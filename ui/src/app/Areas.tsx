@@ -1,0 +1,45 @@
+import Box from "@mui/material/Box";
+import { NavLink } from "react-router";
+import type { User } from "../api/types";
+
+/** The areas of the screen, on the rail. */
+export function Areas({ user }: { user: User }) {
+  const areas =
+    user.role === "student"
+      ? [{ to: "/", label: "Your results" }]
+      : [
+          { to: "/", label: "Bench" },
+          { to: "/standards", label: "Standards" },
+        ];
+
+  return (
+    <Box
+      component="nav"
+      aria-label="Areas"
+      sx={{
+        display: "flex",
+        alignSelf: "stretch",
+        "& a": {
+          display: "flex",
+          alignItems: "center",
+          px: 1.5,
+          typography: "label",
+          fontSize: 18,
+          color: "text.primary",
+          textDecoration: "none",
+          borderBottom: "4px solid transparent",
+          borderTop: "4px solid transparent",
+          whiteSpace: "nowrap",
+        },
+        "& a.active": { borderBottomColor: "text.primary", fontWeight: 600 },
+        "& a:hover": { color: "secondary.main" },
+      }}
+    >
+      {areas.map(({ to, label }) => (
+        <NavLink key={to} to={to} end={to === "/"}>
+          {label}
+        </NavLink>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,115 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { useParams } from "react-router";
+import type { OpenStandard } from "../../api/types";
+import { useStandard } from "../../api/useStandards";
+import { Rail } from "../../app/Rail";
+import { CutMap, type Holder } from "../../parts/CutMap";
+import { Loading, ProblemNotice } from "../../parts/Notice";
+import { grams, minutes } from "../../parts/format";
+import { AsPurchased } from "./AsPurchased";
+import { CriteriaSheet } from "./CriteriaSheet";
+import { CutSheet } from "./CutSheet";
+import { MethodCard } from "./MethodCard";
+
+const sheets = { cuts: "Cuts", criteria: "Criteria and faults", method: "Method card" } as const;
+type SheetName = keyof typeof sheets;
+
+/** Where nothing is known of the usual carcass: a weight to begin from. */
+const SOME_CARCASS_MG = 2_000_000;
+
+export function StandardPage() {
+  const { standard = "" } = useParams();
+  const query = useStandard(standard);
+  if (query.isPending) return <Loading what="the standard" />;
+  if (query.isError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
+
+  return <OpenedStandard standard={query.data} />;
+}
+
+function OpenedStandard({ standard }: { standard: OpenStandard }) {
+  const { item, document, expected } = standard;
+  const [asPurchasedMg, setAsPurchasedMg] = useState(standard.usual_mg ?? SOME_CARCASS_MG);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [sheet, setSheet] = useState<SheetName>("cuts");
+  const holders = holdersOf(standard);
+  const describe = (id: string): string => {
+    const share = expected.find((it) => it.id === id)?.share ?? 0;
+
+    return `expected ${grams(Math.round((share * asPurchasedMg) / 1000) * 1000)} of a carcass of ${grams(asPurchasedMg)}`;
+  };
+  const choose = (id: string): void => {
+    setChosen((before) => (before === id ? null : id));
+    setSheet("cuts");
+  };
+
+  return (
+    <Box sx={{ px: 3, py: 2 }}>
+      <Rail area="Standards" steps={[{ label: item.title }]} />
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 2, mb: 1.5 }}>
+        <Box sx={{ flex: 1, minWidth: 260 }}>
+          <Typography variant="h1">{item.title}</Typography>
+          <Typography sx={{ color: "text.secondary" }}>
+            Version {item.version}
+            {item.standard_ms !== null &&
+              item.limit_ms !== null &&
+              `, ${minutes(item.standard_ms)} minutes, limit ${minutes(item.limit_ms)}`}
+            {document.frame !== null && `, scrape to ${grams(document.frame.clean_mg)}, limit ${grams(document.frame.limit_mg)}`}
+            {(document.checkpoints ?? []).map((it) => `, checkpoint: ${(it.title ?? it.id).toLowerCase()}`).join("")}
+          </Typography>
+        </Box>
+        <Button component="a" href={`/api/v1/standards/${item.id}/document`} download>
+          Export JSON
+        </Button>
+      </Box>
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 44fr) minmax(0, 56fr)" }, gap: 3, alignItems: "start" }}>
+        <Box sx={{ bgcolor: "background.default", position: { md: "sticky" }, top: { md: 12 } }}>
+          <Box sx={{ height: { xs: 560, md: "min(640px, calc(100vh - 190px))" } }}>
+            <CutMap
+              plan={standard.plan}
+              parts={document.carcass.parts}
+              holders={holders}
+              chosen={chosen}
+              onChoose={choose}
+              describe={describe}
+            />
+          </Box>
+        </Box>
+        <Box sx={{ minWidth: 0 }}>
+          <Box component="nav" aria-label="Sheets of this standard" sx={{ display: "flex", mb: 2 }}>
+            {(Object.keys(sheets) as SheetName[]).map((it) => (
+              <Button
+                key={it}
+                onClick={() => setSheet(it)}
+                aria-current={it === sheet ? "true" : undefined}
+                sx={{
+                  ml: "-2px",
+                  borderRadius: 0,
+                  ...(it === sheet && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
+                }}
+              >
+                {sheets[it]}
+              </Button>
+            ))}
+          </Box>
+          {sheet === "cuts" && (
+            <>
+              <AsPurchased massMg={asPurchasedMg} lowMg={standard.low_mg} highMg={standard.high_mg} onChange={setAsPurchasedMg} />
+              <CutSheet standard={standard} asPurchasedMg={asPurchasedMg} chosen={chosen} onChoose={choose} />
+            </>
+          )}
+          {sheet === "criteria" && <CriteriaSheet document={document} />}
+          {sheet === "method" && <MethodCard steps={standard.card} cautions={standard.cautions} />}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function holdersOf({ document, expected }: OpenStandard): Holder[] {
+  const parts = new Map([...document.pieces, ...(document.bins ?? [])].map((it) => [it.id as string, it.parts ?? []]));
+
+  return expected.map((it) => ({ id: it.id, title: it.title, kind: it.kind as Holder["kind"], parts: parts.get(it.id) ?? [] }));
+}

@@ -1,0 +1,177 @@
+import Box from "@mui/material/Box";
+import { useMemo, useState, type KeyboardEvent } from "react";
+import type { CarcassPlan } from "../api/types";
+import { CutLabel } from "./CutLabel";
+import { layOut, outlineOf, pathOf, seamsOf, type Block, type CutPlan, type Seam } from "./cutPlan";
+
+export interface Holder {
+  id: string;
+  title: string;
+  kind: "piece" | "usable" | "waste";
+  parts: string[];
+}
+
+interface CutMapProps {
+  plan: CarcassPlan | null;
+  parts: { id: string; title?: string; share: number }[];
+  holders: Holder[];
+  chosen: string | null;
+  onChoose: (holder: string) => void;
+  /** Said of a holder to a screen reader, beside its parts. */
+  describe: (holder: string) => string;
+}
+
+/** The carcass as a flat plan: parts as blocks with areas like their masses, the parts of one cut in one outline, joints as seams. */
+export function CutMap({ plan, parts, holders, chosen, onChoose, describe }: CutMapProps) {
+  const [focused, setFocused] = useState<string | null>(null);
+  const { drawn, seams, holderOf, largest } = useMemo(() => draw(plan, parts, holders), [plan, parts, holders]);
+  const titles = new Map(parts.map((it) => [it.id, (it.title ?? it.id).replace(/, (left|right)$/, "")]));
+  const around = (holder: string | null): Seam[] => seams.filter((it) => holder !== null && it.isSeam && it.holders.includes(holder));
+
+  return (
+    <Box
+      component="svg"
+      viewBox={`-1 -1 102 ${drawn.height + 2}`}
+      role="group"
+      aria-label="Cut map"
+      sx={{ width: "100%", height: "100%", display: "block", overflow: "visible", userSelect: "none" }}
+    >
+      {holders.map((holder) => (
+        <Cut
+          key={holder.id}
+          holder={holder}
+          drawn={drawn}
+          isChosen={holder.id === chosen}
+          label={`${holder.title}: ${holder.parts.map((part) => titles.get(part)?.toLowerCase() ?? part).join(", ") || "no part"}; ${describe(holder.id)}`}
+          onChoose={() => onChoose(holder.id)}
+          onFocus={(has) => setFocused(has ? holder.id : null)}
+        />
+      ))}
+      <Lines seams={seams.filter((it) => !it.isSeam)} toPoint={drawn.toPoint} width={0.16} color="text.primary" dash="0.8 0.7" />
+      <Lines seams={seams.filter((it) => it.isSeam)} toPoint={drawn.toPoint} width={0.5} color="text.primary" />
+      <Lines seams={around(focused)} toPoint={drawn.toPoint} width={0.9} color="secondary.main" dash="2 1" />
+      <Lines seams={around(chosen)} toPoint={drawn.toPoint} width={1.1} color="secondary.main" />
+      <Box component="g" aria-hidden sx={{ pointerEvents: "none", color: "text.primary" }}>
+        {drawn.blocks.map((block) => {
+          const holder = holderOf.get(block.part);
+          const isTitle = holder?.kind === "piece" && largest.get(holder.id) === block;
+
+          return (
+            <CutLabel
+              key={block.part}
+              block={block}
+              toPoint={drawn.toPoint}
+              text={isTitle ? holder.title : (titles.get(block.part) ?? block.part)}
+              isTitle={isTitle}
+            />
+          );
+        })}
+        {drawn.apart.map(({ part, centre: [x, y], radius }) => (
+          <Box
+            key={part}
+            component="text"
+            x={x}
+            y={y - radius - 1.6}
+            textAnchor="middle"
+            fill="currentColor"
+            fontSize={2.2}
+            sx={{ typography: "figure", "&&": { fontSize: 2.2 }, fontWeight: 500 }}
+          >
+            {titles.get(part)}
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function draw(plan: CutMapProps["plan"], parts: CutMapProps["parts"], holders: Holder[]) {
+  const holderOf = new Map(holders.flatMap((holder) => holder.parts.map((part) => [part, holder] as const)));
+  const drawn = layOut(plan, new Map(parts.map((it) => [it.id, it.share])));
+  const largest = new Map<string, Block>();
+  const area = (block: Block): number => (block.right - block.left) * (block.bottom - block.top);
+  for (const block of drawn.blocks) {
+    const holder = holderOf.get(block.part)?.id ?? block.part;
+    const other = largest.get(holder);
+    if (other === undefined || area(block) > area(other)) largest.set(holder, block);
+  }
+
+  return { drawn, holderOf, largest, seams: seamsOf(drawn, (part) => holderOf.get(part)?.id ?? part) };
+}
+
+interface CutProps {
+  holder: Holder;
+  drawn: CutPlan;
+  isChosen: boolean;
+  label: string;
+  onChoose: () => void;
+  onFocus: (has: boolean) => void;
+}
+
+const fills = { piece: "background.paper", usable: "steel.main", waste: "divider" };
+
+function Cut({ holder, drawn, isChosen, label, onChoose, onFocus }: CutProps) {
+  const blocks = drawn.blocks.filter((it) => holder.parts.includes(it.part));
+  const discs = drawn.apart.filter((it) => holder.parts.includes(it.part));
+  if (blocks.length + discs.length === 0) return null;
+  const opacity = isChosen ? 0.2 : holder.kind === "piece" ? 1 : 0.36;
+  const press = (event: KeyboardEvent): void => {
+    if (event.key !== "Enter" && event.key !== " ") return;
+    event.preventDefault();
+    onChoose();
+  };
+
+  return (
+    <Box
+      component="g"
+      role="button"
+      tabIndex={0}
+      aria-pressed={isChosen}
+      aria-label={label}
+      data-holder={holder.id}
+      onClick={onChoose}
+      onKeyDown={press}
+      onFocus={(event) => onFocus(event.currentTarget.matches(":focus-visible"))}
+      onBlur={() => onFocus(false)}
+      sx={{ cursor: "pointer", color: isChosen ? "secondary.main" : fills[holder.kind], "&:focus, &:focus-visible": { outline: "none" } }}
+    >
+      {blocks.map((it) => (
+        <path key={it.part} d={outlineOf(it, drawn.toPoint)} fill="currentColor" fillOpacity={opacity} />
+      ))}
+      {discs.map(({ part, centre: [x, y], radius }) => (
+        <Box key={part} component="g" sx={{ "& circle": { stroke: (theme) => theme.vars?.palette.text.primary } }}>
+          <circle cx={x} cy={y} r={radius} fill="currentColor" fillOpacity={opacity} strokeWidth={0.4} />
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+interface LinesProps {
+  seams: Seam[];
+  toPoint: CutPlan["toPoint"];
+  width: number;
+  color: string;
+  dash?: string;
+}
+
+function Lines({ seams, toPoint, width, color, dash }: LinesProps) {
+  return (
+    <Box
+      component="g"
+      aria-hidden
+      sx={{ pointerEvents: "none", color }}
+      strokeLinecap="round"
+      strokeWidth={width}
+      strokeDasharray={dash}
+      stroke="currentColor"
+      fill="none"
+    >
+      {seams.map((seam) => {
+        const path = pathOf(seam, toPoint);
+
+        return <path key={path} d={path} />;
+      })}
+    </Box>
+  );
+}

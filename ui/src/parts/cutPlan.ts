@@ -1,0 +1,193 @@
+import type { CarcassPlan } from "../api/types";
+
+/**
+ * A part drawn. The plan is laid out in two coordinates in which areas are exact: `across`, 0 to 1 from the left edge of the body to the right,
+ * and `down`, the mass from head to tail so far. What is in a slice between two values of `down` weighs just that, and a column takes the same share of
+ * every slice of its band; so however wide the body is drawn at each height, areas stay in proportion to masses.
+ */
+export interface Block {
+  part: string;
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+export type Point = [x: number, y: number];
+
+export interface CutPlan {
+  blocks: Block[];
+  /** Parts that have no place in the body, as discs. */
+  apart: { part: string; centre: Point; radius: number }[];
+  height: number;
+  toPoint: (across: number, down: number) => Point;
+}
+
+/** A line between two blocks: within one cut, or a seam between two. */
+export interface Seam {
+  from: { across: number; down: number };
+  to: { across: number; down: number };
+  isSeam: boolean;
+  /** The holders on its two sides; null is the outside. */
+  holders: [string | null, string | null];
+}
+
+const WIDTH = 100;
+const HEIGHT = 132;
+const SLICES = 600;
+const DEFAULT_WIDTH = 92;
+
+interface Band {
+  width: number;
+  share: number;
+  columns: { parts: string[]; share: number }[];
+}
+
+/** Lays a carcass out flat and symmetrical. */
+export function layOut(plan: CarcassPlan | null, shares: Map<string, number>): CutPlan {
+  const { bands, apart, from, to } = plan ?? planFor([...shares.keys()]);
+  const body = bands.map((band) => bandOf(band, shares)).filter((band) => band.share > 0);
+  const { toPoint, scale, height } = profile(body, from, to);
+  const blocks: Block[] = [];
+  let down = 0;
+  for (const band of body) {
+    let left = 0;
+    for (const column of band.columns) {
+      const right = left + column.share / band.share;
+      let top = down;
+      for (const part of column.parts) {
+        const bottom = top + (band.share * (shares.get(part) ?? 0)) / column.share;
+        blocks.push({ part, left, right, top, bottom });
+        top = bottom;
+      }
+      left = right;
+    }
+    down += band.share;
+  }
+  const discs = apart
+    .filter((part) => (shares.get(part) ?? 0) > 0)
+    .map((part, index) => {
+      const radius = Math.sqrt((scale * (shares.get(part) ?? 0)) / Math.PI);
+
+      return { part, centre: [WIDTH - 8 - index * 16, height - 8] as Point, radius };
+    });
+
+  return { blocks, apart: discs, height, toPoint };
+}
+
+/** Left columns mirrored, then what lies on the midline, then the right ones. */
+function bandOf({ width, columns }: CarcassPlan["bands"][number], shares: Map<string, number>): Band {
+  const sided = (side: "" | ".left" | ".right"): Band["columns"] =>
+    columns
+      .map((parts) => parts.map((part) => part + side).filter((part) => shares.has(part)))
+      .filter((parts) => parts.length > 0)
+      .map((parts) => ({ parts, share: parts.reduce((sum, part) => sum + (shares.get(part) ?? 0), 0) }));
+  const all = [...sided(".left").reverse(), ...sided(""), ...sided(".right")];
+
+  return { width, columns: all, share: all.reduce((sum, it) => sum + it.share, 0) };
+}
+
+/** The outline: a width for every `down`, eased from the middle of one band to the next, and the height that gives each slice its area. */
+function profile(body: Band[], from: number, to: number): { toPoint: CutPlan["toPoint"]; scale: number; height: number } {
+  const total = body.reduce((sum, band) => sum + band.share, 0);
+  const middles: Point[] = [[0, from]];
+  let down = 0;
+  for (const band of body) {
+    middles.push([down + band.share / 2, band.width]);
+    down += band.share;
+  }
+  middles.push([total, to]);
+  const widthAt = (at: number): number => {
+    const next = middles.findIndex(([middle]) => middle >= at);
+    const [after, before] = [
+      middles[next === -1 ? middles.length - 1 : next],
+      middles[next === -1 ? middles.length - 1 : Math.max(0, next - 1)],
+    ];
+    if (after === undefined || before === undefined || after === before) return after?.[1] ?? DEFAULT_WIDTH;
+    const ease = (1 - Math.cos((Math.PI * (at - before[0])) / (after[0] - before[0]))) / 2;
+
+    return before[1] + (after[1] - before[1]) * ease;
+  };
+  const slice = total / SLICES;
+  const depths = [0];
+  for (let index = 0; index < SLICES; index++) depths.push((depths.at(-1) ?? 0) + slice / widthAt((index + 0.5) * slice));
+  const scale = HEIGHT / (depths.at(-1) ?? 1);
+  const depthAt = (at: number): number => {
+    const index = Math.min(SLICES - 1, Math.max(0, Math.floor(at / slice)));
+    const [above, below] = [depths[index] ?? 0, depths[index + 1] ?? 0];
+
+    return scale * (above + (below - above) * (at / slice - index));
+  };
+
+  return { scale, height: HEIGHT, toPoint: (across, at) => [WIDTH / 2 + (across - 0.5) * widthAt(at), depthAt(at)] };
+}
+
+/** A carcass without a plan of its own: its parts in rows, in the order they are listed. */
+function planFor(parts: string[]): CarcassPlan {
+  const stems = [...new Set(parts.map((part) => part.replace(/\.(left|right)$/, "")))];
+  const perRow = Math.ceil(Math.sqrt(stems.length));
+  const rows = Array.from({ length: Math.ceil(stems.length / perRow) }, (_, row) => stems.slice(row * perRow, (row + 1) * perRow));
+
+  return {
+    from: DEFAULT_WIDTH,
+    to: DEFAULT_WIDTH,
+    bands: rows.map((row) => ({ width: DEFAULT_WIDTH, columns: row.map((it) => [it]) })),
+    apart: [],
+  };
+}
+
+/** The lines between blocks, found on the grid that their edges make. */
+export function seamsOf({ blocks }: CutPlan, holderOf: (part: string) => string): Seam[] {
+  const round = (value: number): number => Math.round(value * 1e6) / 1e6;
+  const edges = (of: (block: Block) => number[]): number[] => [...new Set(blocks.flatMap(of).map(round))].sort((a, b) => a - b);
+  const columns = edges((it) => [it.left, it.right]);
+  const rows = edges((it) => [it.top, it.bottom]);
+  const at = (column: number, row: number): Block | undefined => {
+    const [left, right, top, bottom] = [columns[column], columns[column + 1], rows[row], rows[row + 1]];
+    if (left === undefined || right === undefined || top === undefined || bottom === undefined) return undefined;
+    const [across, down] = [(left + right) / 2, (top + bottom) / 2];
+
+    return blocks.find((it) => across > it.left && across < it.right && down > it.top && down < it.bottom);
+  };
+  const grid = Array.from({ length: columns.length + 1 }, (_, column) =>
+    Array.from({ length: rows.length + 1 }, (__, row) => at(column - 1, row - 1)),
+  );
+  const seams: Seam[] = [];
+  const add = (one: Block | undefined, other: Block | undefined, from: Seam["from"], to: Seam["to"]): void => {
+    if (one === other) return;
+    const holders: Seam["holders"] = [one ? holderOf(one.part) : null, other ? holderOf(other.part) : null];
+    seams.push({ from, to, isSeam: holders[0] !== holders[1], holders });
+  };
+  for (let column = 1; column <= columns.length; column++) {
+    for (let row = 1; row <= rows.length; row++) {
+      const [across, down, right, bottom] = [columns[column - 1] ?? 0, rows[row - 1] ?? 0, columns[column], rows[row]];
+      if (bottom !== undefined) add(grid[column - 1]?.[row], grid[column]?.[row], { across, down }, { across, down: bottom });
+      if (right !== undefined) add(grid[column]?.[row - 1], grid[column]?.[row], { across, down }, { across: right, down });
+    }
+  }
+
+  return seams;
+}
+
+const STEPS = 48;
+
+/** A line of the plan as a path: straight across, curved down the body. */
+export function pathOf({ from, to }: Pick<Seam, "from" | "to">, toPoint: CutPlan["toPoint"]): string {
+  const steps = from.down === to.down ? 1 : STEPS;
+  const along = Array.from({ length: steps + 1 }, (_, step) => {
+    const share = step / steps;
+    const [x, y] = toPoint(from.across + (to.across - from.across) * share, from.down + (to.down - from.down) * share);
+
+    return `${x.toFixed(2)} ${y.toFixed(2)}`;
+  });
+
+  return `M${along.join(" L")}`;
+}
+
+/** The outline of a block as a closed path. */
+export function outlineOf(block: Block, toPoint: CutPlan["toPoint"]): string {
+  const side = (across: number, from: number, to: number): string =>
+    pathOf({ from: { across, down: from }, to: { across, down: to } }, toPoint).slice(1);
+
+  return `M${side(block.left, block.top, block.bottom)} L${side(block.right, block.bottom, block.top)} Z`;
+}
