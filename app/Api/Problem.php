@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use App\Actions\InvalidStandard;
 use DeftBlade\Core\Json\InvalidPackage;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
@@ -40,6 +41,7 @@ final readonly class Problem implements Responsable
         return match (true) {
             $thrown instanceof ValidationException => self::invalid($thrown->getMessage(), self::placed($thrown)),
             $thrown instanceof InvalidPackage => self::invalid($thrown->getMessage(), [new PlacedError($thrown->path, $thrown->problem)]),
+            $thrown instanceof InvalidStandard => self::invalid($thrown->getMessage(), array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $thrown->problems)),
             $thrown instanceof Conflict => self::named('conflict', 'This cannot be taken', 409, $thrown->getMessage()),
             $thrown instanceof AuthenticationException => self::named('signed-out', 'Not signed in', 401, 'Sign in to go on.'),
             $thrown instanceof AuthorizationException => self::named('not-allowed', 'Not allowed', 403, 'Your role does not allow this.'),

@@ -23,6 +23,12 @@ enum Role: string
         return $this === self::Instructor || $this === self::Assessor;
     }
 
+    /** May publish standards of the house. */
+    public function mayPublish(): bool
+    {
+        return $this === self::Instructor;
+    }
+
     /** May release results to students. */
     public function mayRelease(): bool
     {

@@ -13,6 +13,11 @@ final class PublishedStandardPolicy
         return $user->role->isStaff();
     }
 
+    public function publish(User $user): bool
+    {
+        return $user->role->mayPublish();
+    }
+
     public function view(User $user): bool
     {
         return $user->role->isStaff();

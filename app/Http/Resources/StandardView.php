@@ -18,6 +18,7 @@ final readonly class StandardView
      * @param list<ExpectedView>   $expected
      * @param list<MethodStepView> $card
      * @param list<string>         $cautions
+     * @param list<VersionView>    $versions
      */
     private function __construct(
         #[OA\Property]
@@ -42,6 +43,8 @@ final readonly class StandardView
         public array $cautions,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'Uses, by piece or bin.')]
         public \stdClass $uses,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: VersionView::class), description: 'Latest first.')]
+        public array $versions,
     ) {}
 
     public static function of(PublishedStandard $published, Shelf $shelf): self
@@ -65,6 +68,7 @@ final readonly class StandardView
             array_map(MethodStepView::of(...), $node->itemsOf('card')),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             $uses instanceof \stdClass ? $uses : new \stdClass(),
+            VersionView::allOf($published->key),
         );
     }
 }

@@ -21,12 +21,14 @@ final readonly class UserView
         public Role $role,
         #[OA\Property(description: 'May take captures down.')]
         public bool $may_capture,
+        #[OA\Property(description: 'May publish standards.')]
+        public bool $may_publish,
         #[OA\Property(description: 'May release results.')]
         public bool $may_release,
     ) {}
 
     public static function of(User $user): self
     {
-        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayRelease());
+        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease());
     }
 }

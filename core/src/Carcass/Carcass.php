@@ -19,15 +19,18 @@ final readonly class Carcass
         $node->keys(['key', 'parts'], ['title']);
         $parts = [];
         foreach ($node->at('parts')->items() as $item) {
-            $part = Part::read($item);
+            $part = $item->attempt(Part::read(...));
+            if ($part === null) {
+                continue;
+            }
             if (isset($parts[$part->id])) {
-                throw $item->at('id')->fail("{$part->id} is also the id of an earlier part");
+                $item->report($item->at('id')->fail("{$part->id} is also the id of an earlier part"));
             }
             $parts[$part->id] = $part;
         }
         $sum = array_sum(array_map(static fn(Part $part): float => $part->share, $parts));
         if (abs($sum - 1) > self::SUM_TOLERANCE + 1e-12) {
-            throw $node->at('parts')->fail(sprintf('the shares add up to %.4f; they must add up to 1 (within %.3f)', $sum, self::SUM_TOLERANCE));
+            $node->report($node->at('parts')->fail(sprintf('the shares add up to %.4f; they must add up to 1 (within %.3f)', $sum, self::SUM_TOLERANCE)));
         }
         $key = $node->at('key')->identifier();
 

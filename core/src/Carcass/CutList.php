@@ -19,36 +19,61 @@ final readonly class CutList
     public static function read(Node $standard, Carcass $carcass): self
     {
         $holders = [];
-        $pieces = [];
+        $pieces = $bins = [];
         foreach ($standard->at('pieces')->items() as $node) {
-            $node->keys(['id', 'parts'], ['title', 'window']);
-            $id = self::newId($node, $pieces);
-            $parts = self::partsOf($node, $carcass, $holders, $id);
-            $expectation = $carcass->expectationOf($parts);
-            $window = $node->has('window') ? Window::read($node->at('window')) : Window::around($expectation);
-            if ($window->halfWidth() <= 0) {
-                throw $node->fail("$id holds no part with a spread, so it needs a window of its own");
-            }
-            $pieces[$id] = new Piece($id, $node->textOf('title', $id), $parts, $expectation, $window);
+            $piece = $node->attempt(static function (Node $node) use ($carcass, &$holders, $pieces): Piece {
+                return self::piece($node, $carcass, $holders, $pieces);
+            });
+            $pieces += $piece === null ? [] : [$piece->id => $piece];
         }
         if ($pieces === []) {
-            throw $standard->at('pieces')->fail('a cut list has at least one piece');
+            $standard->report($standard->at('pieces')->fail('a cut list has at least one piece'));
         }
-        $bins = [];
         foreach ($standard->itemsOf('bins') as $node) {
-            $node->keys(['id', 'usable'], ['title', 'parts']);
-            $id = self::newId($node, $bins);
-            $parts = $node->has('parts') ? self::partsOf($node, $carcass, $holders, $id) : [];
-            $bins[$id] = new Bin($id, $node->textOf('title', $id), $node->at('usable')->boolean(), $parts, $carcass->expectationOf($parts));
+            $bin = $node->attempt(static function (Node $node) use ($carcass, &$holders, $bins): Bin {
+                return self::bin($node, $carcass, $holders, $bins);
+            });
+            $bins += $bin === null ? [] : [$bin->id => $bin];
         }
         foreach ($standard->at('carcass')->at('parts')->items() as $node) {
             $part = $node->at('id')->text();
             if (! isset($holders[$part])) {
-                throw $node->fail("$part is in no piece and no bin");
+                $node->report($node->fail("$part is in no piece and no bin"));
             }
         }
 
         return new self($pieces, $bins);
+    }
+
+    /**
+     * @param array<string, string> $holders
+     * @param array<string, Piece>  $earlier
+     */
+    private static function piece(Node $node, Carcass $carcass, array &$holders, array $earlier): Piece
+    {
+        $node->keys(['id', 'parts'], ['title', 'window']);
+        $id = self::newId($node, $earlier);
+        $parts = self::partsOf($node, $carcass, $holders, $id);
+        $expectation = $carcass->expectationOf($parts);
+        $window = $node->has('window') ? Window::read($node->at('window')) : Window::around($expectation);
+        if ($window->halfWidth() <= 0) {
+            throw $node->fail("$id holds no part with a spread, so it needs a window of its own");
+        }
+
+        return new Piece($id, $node->textOf('title', $id), $parts, $expectation, $window);
+    }
+
+    /**
+     * @param array<string, string> $holders
+     * @param array<string, Bin>    $earlier
+     */
+    private static function bin(Node $node, Carcass $carcass, array &$holders, array $earlier): Bin
+    {
+        $node->keys(['id', 'usable'], ['title', 'parts']);
+        $id = self::newId($node, $earlier);
+        $parts = $node->has('parts') ? self::partsOf($node, $carcass, $holders, $id) : [];
+
+        return new Bin($id, $node->textOf('title', $id), $node->at('usable')->boolean(), $parts, $carcass->expectationOf($parts));
     }
 
     /** @param array<string, mixed> $taken */
@@ -69,11 +94,15 @@ final readonly class CutList
         $parts = [];
         foreach ($node->at('parts')->items() as $item) {
             $part = $item->text();
-            if (! isset($carcass->parts[$part])) {
-                throw $item->fail('the carcass has no such part');
-            }
-            if (isset($holders[$part])) {
-                throw $node->at('parts')->fail("$part is also in {$holders[$part]}");
+            $problem = match (true) {
+                ! isset($carcass->parts[$part]) => $item->fail('the carcass has no such part'),
+                isset($holders[$part]) => $node->at('parts')->fail("$part is also in {$holders[$part]}"),
+                default => null,
+            };
+            if ($problem !== null) {
+                $node->report($problem);
+
+                continue;
             }
             $holders[$part] = $holder;
             $parts[] = $part;

@@ -11,7 +11,7 @@ final readonly class Node
 
     private const LONGEST_IDENTIFIER = 128;
 
-    private function __construct(private mixed $value, public string $path) {}
+    private function __construct(private mixed $value, public string $path, private ?Findings $findings = null) {}
 
     /** @throws InvalidPackage when the text is not JSON or nests deeper than any package does */
     public static function decode(string $json): self
@@ -24,9 +24,38 @@ final readonly class Node
     }
 
     /** A document decoded elsewhere, objects as stdClass. */
-    public static function of(mixed $decoded, string $path = ''): self
+    public static function of(mixed $decoded, string $path = '', ?Findings $findings = null): self
     {
-        return new self($decoded, $path);
+        return new self($decoded, $path, $findings);
+    }
+
+    /** A mistake that reading can go on after: thrown, unless findings are collected. */
+    public function report(InvalidPackage $problem): void
+    {
+        if ($this->findings === null) {
+            throw $problem;
+        }
+        $this->findings->add($problem);
+    }
+
+    /**
+     * Reads one thing; where findings are collected, what is wrong inside it is noted and it is left out.
+     *
+     * @template T
+     *
+     * @param callable(self): T $read
+     *
+     * @return T|null null where it could not be read
+     */
+    public function attempt(callable $read): mixed
+    {
+        try {
+            return $read($this);
+        } catch (InvalidPackage $problem) {
+            $this->report($problem);
+
+            return null;
+        }
     }
 
     /**
@@ -40,7 +69,7 @@ final readonly class Node
         $object = $this->object();
         foreach (array_map(strval(...), array_keys(get_object_vars($object))) as $key) {
             if (! in_array($key, $required, true) && ! in_array($key, $optional, true)) {
-                throw InvalidPackage::at($this->under(InvalidPackage::quote($key)), 'is not a key this format knows');
+                $this->report(InvalidPackage::at($this->under(InvalidPackage::quote($key)), 'is not a key this format knows'));
             }
         }
         foreach ($required as $key) {
@@ -59,7 +88,7 @@ final readonly class Node
             throw InvalidPackage::at($this->under($key), 'is missing');
         }
 
-        return new self($object->{$key}, $this->under($key));
+        return new self($object->{$key}, $this->under($key), $this->findings);
     }
 
     public function has(string $key): bool
@@ -86,7 +115,7 @@ final readonly class Node
         }
         $items = [];
         foreach (array_values($this->value) as $index => $item) {
-            $items[] = new self($item, "{$this->path}[$index]");
+            $items[] = new self($item, "{$this->path}[$index]", $this->findings);
         }
 
         return $items;

@@ -6,6 +6,8 @@ namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Carcass\Carcass;
 use DeftBlade\Core\Carcass\CutList;
+use DeftBlade\Core\Json\Findings;
+use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 
 /** What a tray is held against: the cut list of a carcass, criteria, faults, defects, scrape limit and time. */
@@ -59,14 +61,31 @@ final readonly class Standard
             $node->textOf('species', $carcass->title),
             $carcass,
             $cuts,
-            array_map(static fn(Node $pair): array => self::pair($pair, $cuts), $node->itemsOf('pairs')),
+            self::pairs($node->itemsOf('pairs'), $cuts),
             $criteria,
             self::byId($node->itemsOf('faults'), Fault::read(...)),
             self::byId($node->itemsOf('defects'), static fn(Node $item): Defect => Defect::read($item, $cuts, $criteria)),
             self::byId($node->itemsOf('checkpoints'), self::checkpoint(...)),
-            $node->at('frame')->isNull() ? null : FrameLimit::read($node->at('frame')),
-            $node->at('time')->isNull() ? null : TimeAllowance::read($node->at('time')),
+            $node->at('frame')->isNull() ? null : $node->at('frame')->attempt(FrameLimit::read(...)),
+            $node->at('time')->isNull() ? null : $node->at('time')->attempt(TimeAllowance::read(...)),
         );
+    }
+
+    /**
+     * Everything wrong with a document that is to be a standard, read to the end; where one thing stands on another that is wrong, the first is named.
+     *
+     * @return list<InvalidPackage>
+     */
+    public static function problemsOf(\stdClass $document): array
+    {
+        $findings = new Findings();
+        $node = Node::of($document, 'standard', $findings);
+        $standard = $node->attempt(self::read(...));
+        if ($standard !== null) {
+            Presentation::check($node, $standard);
+        }
+
+        return $findings->all();
     }
 
     /** @return list<Criterion> those of one component */
@@ -99,10 +118,13 @@ final readonly class Standard
     {
         $items = [];
         foreach ($nodes as $node) {
-            $item = $read($node);
+            $item = $node->attempt($read);
+            if ($item === null) {
+                continue;
+            }
             $id = $node->at('id')->identifier();
             if (isset($items[$id])) {
-                throw $node->at('id')->fail("$id is also the id of an earlier one");
+                $node->report($node->at('id')->fail("$id is also the id of an earlier one"));
             }
             $items[$id] = $item;
         }
@@ -125,6 +147,18 @@ final readonly class Standard
         }
 
         return $groups;
+    }
+
+    /**
+     * @param list<Node> $nodes
+     *
+     * @return list<array{string, string}>
+     */
+    private static function pairs(array $nodes, CutList $cuts): array
+    {
+        $pairs = array_map(static fn(Node $node): ?array => $node->attempt(static fn(Node $pair): array => self::pair($pair, $cuts)), $nodes);
+
+        return array_values(array_filter($pairs, static fn(?array $pair): bool => $pair !== null));
     }
 
     /** @return array{string, string} */

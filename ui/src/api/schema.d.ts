@@ -211,7 +211,8 @@ export interface paths {
         };
         get: operations["shelf"];
         put?: never;
-        post?: never;
+        /** @description Publishes a standard as the next version of its key. Everything that is wrong is named at once, and nothing is stored then; a document that says what the latest version says is that version. */
+        post: operations["publishStandard"];
         delete?: never;
         options?: never;
         head?: never;
@@ -573,6 +574,8 @@ export interface components {
             uses: {
                 [key: string]: string;
             };
+            /** @description Latest first. */
+            versions: components["schemas"]["VersionView"][];
         };
         /** @description Who stands where. */
         StationView: {
@@ -642,6 +645,8 @@ export interface components {
             role: "instructor" | "assessor" | "coordinator" | "student";
             /** @description May take captures down. */
             may_capture: boolean;
+            /** @description May publish standards. */
+            may_publish: boolean;
             /** @description May release results. */
             may_release: boolean;
         };
@@ -661,6 +666,13 @@ export interface components {
             layout: components["schemas"]["TrayLayoutView"];
             result: components["schemas"]["AttemptResult"];
             seal: components["schemas"]["SealView"] | null;
+        };
+        /** @description A version of a standard, and what it changed against the one before, in words. */
+        VersionView: {
+            /** Format: uuid */
+            id: string;
+            version: number;
+            changes: string[];
         };
         /** @enum {string} */
         WaitingKind: "balance" | "second_look" | "weigh" | "inspect" | "release";
@@ -1441,6 +1453,31 @@ export interface operations {
                     "application/json": components["schemas"]["ShelfItemView"][];
                 };
             };
+        };
+    };
+    publishStandard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Standard"];
+            };
+        };
+        responses: {
+            /** @description The published version */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardView"];
+                };
+            };
+            422: components["responses"]["Problem"];
         };
     };
     standard: {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\PublishStandard;
 use App\Http\Resources\ShelfItemView;
 use App\Http\Resources\StandardView;
 use App\Models\PublishedStandard;
@@ -12,6 +13,7 @@ use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Standard\Shelf;
 use DeftBlade\Core\Standard\Standard;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
@@ -38,6 +40,18 @@ final class StandardController
         Gate::authorize('view', $standard);
 
         return new JsonResponse(StandardView::of($standard->loadCount('assessments'), $shelf));
+    }
+
+    #[OA\Post(path: '/standards', operationId: 'publishStandard', description: 'Publishes a standard as the next version of its key. Everything that is wrong is named at once, and nothing is stored then; a document that says what the latest version says is that version.', tags: ['standards'])]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Standard'))]
+    #[OA\Response(response: 200, description: 'The published version', content: new OA\JsonContent(ref: StandardView::class))]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function store(Request $request, PublishStandard $publishing, Shelf $shelf): JsonResponse
+    {
+        Gate::authorize('publish', PublishedStandard::class);
+        $published = $publishing->publish(Node::decode($request->getContent())->document());
+
+        return new JsonResponse(StandardView::of($published->loadCount('assessments'), $shelf));
     }
 
     #[OA\Get(path: '/standards/{standard}/document', operationId: 'standardDocument', tags: ['standards'])]

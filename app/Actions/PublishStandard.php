@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\PublishedStandard;
+use DeftBlade\Core\Standard\Standard;
+use Illuminate\Support\Facades\DB;
+
+/** Publishes a document as the next version of its key; the versions before stay as they are. */
+final readonly class PublishStandard
+{
+    /**
+     * @throws InvalidStandard   naming everything that is wrong; nothing is stored then
+     * @return PublishedStandard the version that holds this document: the latest one, where it says the same
+     */
+    public function publish(\stdClass $document): PublishedStandard
+    {
+        $problems = Standard::problemsOf($document);
+        if ($problems !== []) {
+            throw new InvalidStandard($problems);
+        }
+        $key = is_string($document->key) ? $document->key : '';
+
+        return DB::transaction(static function () use ($document, $key): PublishedStandard {
+            DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["standard $key"]);
+            $latest = PublishedStandard::query()->where('key', $key)->latest('version')->first();
+            if ($latest !== null && self::sameContent($latest->document, $document)) {
+                return $latest;
+            }
+            $version = ($latest->version ?? 0) + 1;
+
+            return PublishedStandard::query()->create(['key' => $key, 'version' => $version, 'document' => (object) (['version' => $version] + (array) $document)]);
+        });
+    }
+
+    private static function sameContent(\stdClass $one, \stdClass $other): bool
+    {
+        $content = static fn(\stdClass $it): array => array_diff_key((array) $it, ['version' => 1]);
+
+        return $content($one) == $content($other);
+    }
+}
