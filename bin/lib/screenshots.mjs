@@ -78,5 +78,17 @@ await picture("class-sheet", {}, async (page) => {
   await page.getByRole("link", { name: "Class sheet" }).first().click();
   await page.getByRole("button", { name: "Total" }).click();
 });
+const standard = (title, cut) => async (page) => {
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
+  await page.getByRole("link", { name: title }).click();
+  await page.locator(`[data-holder="${cut}"]`).click();
+};
+await picture("shelf", {}, async (page) => {
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
+  await page.getByRole("link", { name: /Chicken, eight pieces/ }).waitFor();
+});
+await picture("standard-bird", {}, standard(/Chicken, eight pieces/, "thigh.left"));
+await picture("standard-fish", {}, standard(/Salmon, two fillets, ribs trimmed/, "fillet.left"));
+await picture("standard-leg", { colorScheme: "dark" }, standard(/Lamb leg by the seam/, "knuckle"));
 await picture("own-results", { account: "lucia" }, (page) => page.getByRole("link", { name: /rehearsal/ }).waitFor());
 await browser.close();

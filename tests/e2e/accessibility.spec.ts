@@ -50,6 +50,12 @@ for (const scheme of ["light", "dark"] as const) {
     await page.getByRole("navigation", { name: "Where you are" }).getByRole("link", { name: "Chicken eight-piece" }).click();
     await page.getByRole("table").waitFor();
     await expectNoSeriousViolation(page, "class sheet");
+    await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
+    await page.getByRole("link", { name: /Chicken, eight pieces/ }).waitFor();
+    await expectNoSeriousViolation(page, "shelf");
+    await page.getByRole("link", { name: /Chicken, eight pieces/ }).click();
+    await page.getByRole("group", { name: "Cut map" }).waitFor();
+    await expectNoSeriousViolation(page, "standard");
     await context.close();
   });
 }

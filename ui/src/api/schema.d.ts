@@ -1444,7 +1444,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Every published standard */
+            /** @description The latest version of every standard */
             200: {
                 headers: {
                     [name: string]: unknown;

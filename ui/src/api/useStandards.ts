@@ -1,5 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "./client";
+import { Problem } from "./problem";
+import type { Standard } from "./types";
 
 /** What is on the shelf? */
 export function useShelf() {
@@ -13,4 +15,28 @@ export function useStandard(standard: string) {
     staleTime: Infinity,
     queryFn: () => answer(api.GET("/standards/{standard}", { params: { path: { standard } } })),
   });
+}
+
+/** Publishes a file as the next version of its standard. What is in it is for the server to judge. */
+export function usePublishStandard() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: async (file: File) => answer(api.POST("/standards", { body: parsed(await file.text()) })),
+    onSuccess: (standard) => {
+      queries.setQueryData(["standard", standard.item.id], standard);
+      void queries.invalidateQueries({ queryKey: ["standards"] });
+    },
+  });
+}
+
+function parsed(text: string): Standard {
+  try {
+    return JSON.parse(text) as Standard;
+  } catch {
+    throw new Problem(
+      { title: "Not a standard", detail: "This file is not JSON. Choose one that was exported from the shelf.", errors: [] },
+      422,
+    );
+  }
 }

@@ -21,11 +21,11 @@ use OpenApi\Attributes as OA;
 final class StandardController
 {
     #[OA\Get(path: '/standards', operationId: 'shelf', tags: ['standards'])]
-    #[OA\Response(response: 200, description: 'Every published standard', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfItemView::class)))]
+    #[OA\Response(response: 200, description: 'The latest version of every standard', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfItemView::class)))]
     public function index(): JsonResponse
     {
         Gate::authorize('viewAny', PublishedStandard::class);
-        $items = PublishedStandard::query()->withCount('assessments')->orderBy('key')->orderByDesc('version')->get()
+        $items = PublishedStandard::query()->withCount('assessments')->orderBy('key')->orderByDesc('version')->get()->unique('key')
             ->map(static fn(PublishedStandard $it): ShelfItemView => ShelfItemView::of($it, Standard::read(Node::of($it->document, 'standard'))));
 
         return new JsonResponse(array_values($items->all()));

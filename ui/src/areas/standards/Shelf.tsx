@@ -3,15 +3,18 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { ShelfItem } from "../../api/types";
+import { useUser } from "../../api/useSession";
 import { useShelf } from "../../api/useStandards";
 import { Rail } from "../../app/Rail";
 import { MiniTray } from "../../parts/MiniTray";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { minutes } from "../../parts/format";
+import { ImportStandard } from "./ImportStandard";
 
 /** Every standard, by species. */
 export function Shelf() {
   const shelf = useShelf();
+  const { may_publish: mayPublish } = useUser();
   if (shelf.isPending) return <Loading what="the shelf" />;
   if (shelf.isError) return <ProblemNotice problem={shelf.error} onRetry={() => void shelf.refetch()} />;
   const species = [...new Set(shelf.data.map((it) => it.species))];
@@ -19,7 +22,12 @@ export function Shelf() {
   return (
     <Box sx={{ px: 3, py: 2 }}>
       <Rail area="Standards" />
-      <Typography variant="h1">Standards</Typography>
+      <Box sx={{ display: "flex", alignItems: "center" }}>
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          Standards
+        </Typography>
+        {mayPublish && <ImportStandard />}
+      </Box>
       {shelf.data.length === 0 && <Notice title="The shelf is empty">No standard is published yet.</Notice>}
       {species.map((name) => (
         <Box component="section" key={name} aria-label={name} sx={{ mt: 2.5 }}>

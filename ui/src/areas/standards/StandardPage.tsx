@@ -13,8 +13,9 @@ import { AsPurchased } from "./AsPurchased";
 import { CriteriaSheet } from "./CriteriaSheet";
 import { CutSheet } from "./CutSheet";
 import { MethodCard } from "./MethodCard";
+import { Versions } from "./Versions";
 
-const sheets = { cuts: "Cuts", criteria: "Criteria and faults", method: "Method card" } as const;
+const sheets = { cuts: "Cuts", criteria: "Criteria and faults", method: "Method card", versions: "Versions" } as const;
 type SheetName = keyof typeof sheets;
 
 /** Where nothing is known of the usual carcass: a weight to begin from. */
@@ -26,7 +27,7 @@ export function StandardPage() {
   if (query.isPending) return <Loading what="the standard" />;
   if (query.isError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
 
-  return <OpenedStandard standard={query.data} />;
+  return <OpenedStandard key={query.data.item.id} standard={query.data} />;
 }
 
 function OpenedStandard({ standard }: { standard: OpenStandard }) {
@@ -101,6 +102,7 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
             </>
           )}
           {sheet === "criteria" && <CriteriaSheet document={document} />}
+          {sheet === "versions" && <Versions standard={standard} />}
           {sheet === "method" && <MethodCard steps={standard.card} cautions={standard.cautions} />}
         </Box>
       </Box>

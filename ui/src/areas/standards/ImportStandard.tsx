@@ -1,0 +1,76 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Dialog from "@mui/material/Dialog";
+import Typography from "@mui/material/Typography";
+import { useRef, type ChangeEvent } from "react";
+import { useNavigate } from "react-router";
+import { Problem } from "../../api/problem";
+import { usePublishStandard } from "../../api/useStandards";
+
+/** Takes in a standard from a file: it becomes the next version of its key, or every mistake in it is named. */
+export function ImportStandard() {
+  const publish = usePublishStandard();
+  const navigate = useNavigate();
+  const input = useRef<HTMLInputElement>(null);
+  const choose = ({ target }: ChangeEvent<HTMLInputElement>): void => {
+    const file = target.files?.[0];
+    target.value = "";
+    if (file !== undefined) publish.mutate(file, { onSuccess: ({ item }) => void navigate(`/standards/${item.id}`) });
+  };
+
+  return (
+    <>
+      <input ref={input} type="file" accept=".json,application/json" aria-label="Standard file" hidden onChange={choose} />
+      <Button disabled={publish.isPending} onClick={() => input.current?.click()}>
+        {publish.isPending ? "Reading …" : "Import JSON"}
+      </Button>
+      {publish.error !== null && <Refusal problem={publish.error} onClose={() => publish.reset()} />}
+    </>
+  );
+}
+
+function Refusal({ problem, onClose }: { problem: Error; onClose: () => void }) {
+  const errors = problem instanceof Problem ? problem.errors : [];
+
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="refusal-title">
+      <Box sx={{ p: 2 }}>
+        <Typography id="refusal-title" variant="h2" gutterBottom>
+          Not imported
+        </Typography>
+        <Typography gutterBottom>
+          {problem instanceof Problem ? problem.detail : "The server does not answer; nothing was stored."} Nothing of it was taken in.
+        </Typography>
+        {errors.length > 0 && (
+          <Box
+            component="table"
+            aria-label="What is wrong"
+            sx={{
+              width: "100%",
+              borderCollapse: "collapse",
+              "& td": { py: 0.5, pr: 2, verticalAlign: "top", borderBottom: "1px solid", borderColor: "divider" },
+            }}
+          >
+            <tbody>
+              {errors.map(({ path, detail }) => (
+                <tr key={`${path} ${detail}`}>
+                  <Box component="td" sx={{ typography: "figure", fontWeight: 500, color: "error.main", overflowWrap: "anywhere" }}>
+                    {path}
+                  </Box>
+                  <Box component="td" sx={{ typography: "body2" }}>
+                    {detail}
+                  </Box>
+                </tr>
+              ))}
+            </tbody>
+          </Box>
+        )}
+        <Box sx={{ mt: 3, textAlign: "right" }}>
+          <Button onClick={onClose} autoFocus>
+            Close
+          </Button>
+        </Box>
+      </Box>
+    </Dialog>
+  );
+}
