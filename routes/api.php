@@ -40,6 +40,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/standards', [StandardController::class, 'index']);
     Route::post('/standards', [StandardController::class, 'store']);
     Route::get('/standards/{standard}', [StandardController::class, 'show']);
+    Route::get('/standards/{standard}/sheet.pdf', [StandardController::class, 'sheet']);
     Route::get('/standards/{standard}/document', [StandardController::class, 'document']);
 
     Route::get('/scale', [ScaleController::class, 'stream']);

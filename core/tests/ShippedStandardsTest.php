@@ -100,6 +100,21 @@ final class ShippedStandardsTest extends TestCase
         self::assertLessThanOrEqual(115_000, $oyster->mg);
     }
 
+    /** Common practice: yellow boards for raw poultry, blue for raw fish, red for raw meat; and nobody judges the wings of a fish. */
+    #[DataProvider('keys')]
+    public function testItSpeaksOfItsOwnProduct(string $key): void
+    {
+        $standard = self::read($key);
+        $text = json_encode([(new Shelf())->standard($key)->criteria, (new Shelf())->standard($key)->faults], JSON_THROW_ON_ERROR);
+        [$board, $strangers] = match ($standard->species) {
+            'salmon', 'sea trout' => ['blue', '/bird|wing|breast|thigh|femur/i'],
+            'lamb' => ['red', '/bird|wing|breast|thigh|fillet/i'],
+            default => ['yellow', '/fish|femur|pin bones/i'],
+        };
+        self::assertStringContainsString("steadied $board board", $text);
+        self::assertDoesNotMatchRegularExpression($strangers, $text);
+    }
+
     /** FAO, yield tables of fish processing: skin-on salmon fillets of a gutted, head-on fish come to roughly 60 to 68 % (from memory of the tables). */
     public function testSalmonFilletYield(): void
     {

@@ -45,6 +45,18 @@ final class StandardsTest extends TestCase
         self::assertSame(1, $this->practical()->standard()->firstOrFail()->version, 'a practical keeps the version it names');
     }
 
+    public function testEveryStandardPrintsOnTwoPages(): void
+    {
+        $this->as('marit');
+        foreach (PublishedStandard::query()->orderBy('key')->get() as $published) {
+            $pdf = (string) $this->get("/api/v1/standards/{$published->id}/sheet.pdf?ap_mg=1850000")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            self::assertStringStartsWith('%PDF-', $pdf);
+            self::assertSame(1, preg_match('~/Type /Pages\s.*?/Count (\d+)~s', $pdf, $found), $published->key);
+            self::assertSame('2', $found[1], $published->key);
+        }
+        $this->getJson('/api/v1/standards/'.self::published()->id.'/sheet.pdf?ap_mg=-4')->assertUnprocessable()->assertJsonPath('errors.0.path', 'ap_mg');
+    }
+
     public function testOnlyAnInstructorPublishes(): void
     {
         foreach (['teodor' => 403, 'ilse' => 403, 'amina' => 403] as $account => $status) {

@@ -251,6 +251,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/standards/{standard}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standardSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}": {
         parameters: {
             query?: never;
@@ -1523,6 +1539,32 @@ export interface operations {
                     "application/json": components["schemas"]["Standard"];
                 };
             };
+        };
+    };
+    standardSheet: {
+        parameters: {
+            query: {
+                /** @description The carcass weight the windows are stated for, in mg. */
+                ap_mg: number;
+            };
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The two-page sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            422: components["responses"]["Problem"];
         };
     };
     tray: {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\PrintStandard;
 use App\Actions\PublishStandard;
 use App\Http\Resources\ShelfItemView;
 use App\Http\Resources\StandardView;
@@ -12,6 +13,7 @@ use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Standard\Shelf;
 use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Weighing\Mass;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -64,6 +66,23 @@ final class StandardController
         return new Response(json_encode($standard->document, ResultDocument::JSON_FLAGS | JSON_PRETTY_PRINT), headers: [
             'Content-Type' => 'application/json',
             'Content-Disposition' => "attachment; filename=\"{$standard->key}-{$standard->version}.json\"",
+        ]);
+    }
+
+    #[OA\Get(path: '/standards/{standard}/sheet.pdf', operationId: 'standardSheet', tags: ['standards'])]
+    #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\QueryParameter(name: 'ap_mg', description: 'The carcass weight the windows are stated for, in mg.', required: true, schema: new OA\Schema(type: 'integer', minimum: 1))]
+    #[OA\Response(response: 200, description: 'The two-page sheet', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')))]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function sheet(Request $request, PublishedStandard $standard, PrintStandard $printing): Response
+    {
+        Gate::authorize('view', $standard);
+        $request->validate(['ap_mg' => ['required', 'integer', 'min:1', 'max:'.Mass::MOST_MG]]);
+        $asPurchased = Mass::ofMilligrams($request->integer('ap_mg'));
+
+        return new Response($printing->print($standard->loadCount('assessments'), $asPurchased), headers: [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"{$standard->key}-{$standard->version}.pdf\"",
         ]);
     }
 }

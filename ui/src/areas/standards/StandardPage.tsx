@@ -61,6 +61,9 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
             {(document.checkpoints ?? []).map((it) => `, checkpoint: ${(it.title ?? it.id).toLowerCase()}`).join("")}
           </Typography>
         </Box>
+        <Button component="a" href={`/api/v1/standards/${item.id}/sheet.pdf?ap_mg=${asPurchasedMg}`} target="_blank" rel="noopener">
+          Print sheet
+        </Button>
         <Button component="a" href={`/api/v1/standards/${item.id}/document`} download>
           Export JSON
         </Button>
