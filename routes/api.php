@@ -38,6 +38,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/results', [VerdictController::class, 'own']);
 
     Route::get('/standards', [StandardController::class, 'index']);
+    Route::post('/standards/check', [StandardController::class, 'check']);
     Route::post('/standards', [StandardController::class, 'store']);
     Route::get('/standards/{standard}', [StandardController::class, 'show']);
     Route::get('/standards/{standard}/sheet.pdf', [StandardController::class, 'sheet']);

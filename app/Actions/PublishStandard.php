@@ -17,7 +17,7 @@ final readonly class PublishStandard
      */
     public function publish(\stdClass $document): PublishedStandard
     {
-        $problems = Standard::problemsOf($document);
+        $problems = Standard::examine($document)->problems;
         if ($problems !== []) {
             throw new InvalidStandard($problems);
         }

@@ -33,13 +33,13 @@ final class StandardVersionsTest extends TestCase
             'standard.colour', 'standard.pieces[1].parts', 'standard.pieces[2].parts[4]', 'standard.carcass.parts[14]', 'standard.carcass.parts[15]',
             'standard.criteria[3].weight', 'standard.pairs[0][1]', 'standard.faults[2].component', 'standard.defects[0].excuses[0]', 'standard.time.limit_ms',
             'standard.tray.places[2]', 'standard.card[0].look',
-        ], array_map(static fn(InvalidPackage $it): string => $it->path, Standard::problemsOf($document)));
+        ], array_map(static fn(InvalidPackage $it): string => $it->path, Standard::examine($document)->problems));
     }
 
     public function testNothingIsWrongWithWhatShips(): void
     {
         foreach ((new Shelf())->keys() as $key) {
-            self::assertSame([], Standard::problemsOf((new Shelf())->standard($key)), $key);
+            self::assertSame([], Standard::examine((new Shelf())->standard($key))->problems, $key);
         }
     }
 

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use DeftBlade\Core\Carcass\Bin;
 use DeftBlade\Core\Carcass\Piece;
+use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
 /** What a piece or a bin should weigh, as shares of the carcass as purchased, and the window a piece is judged by. */
@@ -31,12 +32,18 @@ final readonly class ExpectedView
         public ?float $high,
     ) {}
 
-    public static function ofPiece(Piece $it): self
+    /** @return list<self> pieces, then bins */
+    public static function allOf(Standard $standard): array
+    {
+        return [...array_map(self::ofPiece(...), array_values($standard->cuts->pieces)), ...array_map(self::ofBin(...), array_values($standard->cuts->bins))];
+    }
+
+    private static function ofPiece(Piece $it): self
     {
         return new self($it->id, $it->title, 'piece', $it->expectation->share, $it->expectation->sd, $it->window->basis->value, $it->window->low, $it->window->high);
     }
 
-    public static function ofBin(Bin $it): self
+    private static function ofBin(Bin $it): self
     {
         return new self($it->id, $it->title, $it->usable ? 'usable' : 'waste', $it->expectation->share, $it->expectation->sd, null, null, null);
     }

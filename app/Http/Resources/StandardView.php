@@ -59,7 +59,7 @@ final readonly class StandardView
         return new self(
             ShelfItemView::of($published, $standard),
             $published->document,
-            [...array_map(ExpectedView::ofPiece(...), array_values($standard->cuts->pieces)), ...array_map(ExpectedView::ofBin(...), array_values($standard->cuts->bins))],
+            ExpectedView::allOf($standard),
             $known ? PlanView::of(Node::of($shelf->plan($standard->carcass->key), 'plan')) : null,
             $typical?->at('usual')->integer(1, PHP_INT_MAX),
             $typical?->at('low')->integer(1, PHP_INT_MAX),

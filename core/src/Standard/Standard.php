@@ -7,7 +7,6 @@ namespace DeftBlade\Core\Standard;
 use DeftBlade\Core\Carcass\Carcass;
 use DeftBlade\Core\Carcass\CutList;
 use DeftBlade\Core\Json\Findings;
-use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 
 /** What a tray is held against: the cut list of a carcass, criteria, faults, defects, scrape limit and time. */
@@ -71,12 +70,8 @@ final readonly class Standard
         );
     }
 
-    /**
-     * Everything wrong with a document that is to be a standard, read to the end; where one thing stands on another that is wrong, the first is named.
-     *
-     * @return list<InvalidPackage>
-     */
-    public static function problemsOf(\stdClass $document): array
+    /** Everything wrong with a document that is to be a standard; where one thing stands on another that is wrong, the first is named. */
+    public static function examine(\stdClass $document): Examination
     {
         $findings = new Findings();
         $node = Node::of($document, 'standard', $findings);
@@ -85,7 +80,7 @@ final readonly class Standard
             Presentation::check($node, $standard);
         }
 
-        return $findings->all();
+        return new Examination($standard, $findings->all());
     }
 
     /** @return list<Criterion> those of one component */

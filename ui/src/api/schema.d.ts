@@ -235,6 +235,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/standards/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Reads a draft to the end and stores nothing. */
+        post: operations["checkStandard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/standards/{standard}/document": {
         parameters: {
             query?: never;
@@ -385,6 +402,14 @@ export interface components {
             device: string;
             /** Format: date-time */
             received_at: string;
+        };
+        /** @description A draft of a standard as it stands: what is wrong with it, what its pieces would weigh, what it would change against the latest version. */
+        CheckView: {
+            problems: components["schemas"]["PlacedError"][];
+            expected: components["schemas"]["ExpectedView"][];
+            changes: string[];
+            /** @description The version it would become. */
+            version: number;
         };
         /** @description What is new in a class, and where to go on from. */
         CursorView: {
@@ -1517,6 +1542,30 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    checkStandard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Standard"];
+            };
+        };
+        responses: {
+            /** @description How the draft stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckView"];
+                };
+            };
         };
     };
     standardDocument: {

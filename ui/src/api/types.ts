@@ -31,4 +31,5 @@ export type Fact = SentCapture extends infer Kind ? (Kind extends SentCapture ? 
 export type ShelfItem = Schemas["ShelfItemView"];
 export type OpenStandard = Schemas["StandardView"];
 export type Expected = Schemas["ExpectedView"];
+export type DraftChecked = Schemas["CheckView"];
 export type CarcassPlan = Schemas["PlanView"];

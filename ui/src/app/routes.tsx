@@ -2,6 +2,7 @@ import { createBrowserRouter } from "react-router";
 import { Bench } from "../areas/bench/Bench";
 import { ClassSheet } from "../areas/sheet/ClassSheet";
 import { Shelf } from "../areas/standards/Shelf";
+import { StandardEditor } from "../areas/standards/StandardEditor";
 import { StandardPage } from "../areas/standards/StandardPage";
 import { TrayArea } from "../areas/tray/TrayArea";
 import { ReleasedVerdict, StandingVerdict } from "../areas/verdict/Verdict";
@@ -20,6 +21,7 @@ export const router = createBrowserRouter([
       { path: "result/:attempt", element: <ReleasedVerdict /> },
       { path: "sheet/:assessment", element: <ClassSheet /> },
       { path: "standards", element: <Shelf /> },
+      { path: "standards/:standard/edit", element: <StandardEditor /> },
       { path: "standards/:standard", element: <StandardPage /> },
       { path: "*", element: <NotFound /> },
     ],

@@ -15,14 +15,17 @@ interface CutMapProps {
   plan: CarcassPlan | null;
   parts: { id: string; title?: string; share: number }[];
   holders: Holder[];
+  /** The holder shown as chosen, or the part where parts are chosen. */
   chosen: string | null;
-  onChoose: (holder: string) => void;
+  onChoose: (id: string) => void;
+  /** What is chosen: whole cuts, or single parts (to move them). */
+  chooses?: "holder" | "part";
   /** Said of a holder to a screen reader, beside its parts. */
   describe: (holder: string) => string;
 }
 
 /** The carcass as a flat plan: parts as blocks with areas like their masses, the parts of one cut in one outline, joints as seams. */
-export function CutMap({ plan, parts, holders, chosen, onChoose, describe }: CutMapProps) {
+export function CutMap({ plan, parts, holders, chosen, onChoose, chooses = "holder", describe }: CutMapProps) {
   const [focused, setFocused] = useState<string | null>(null);
   const { drawn, seams, holderOf, largest } = useMemo(() => draw(plan, parts, holders), [plan, parts, holders]);
   const titles = new Map(parts.map((it) => [it.id, (it.title ?? it.id).replace(/, (left|right)$/, "")]));
@@ -36,17 +39,32 @@ export function CutMap({ plan, parts, holders, chosen, onChoose, describe }: Cut
       aria-label="Cut map"
       sx={{ width: "100%", height: "100%", display: "block", overflow: "visible", userSelect: "none" }}
     >
-      {holders.map((holder) => (
-        <Cut
-          key={holder.id}
-          holder={holder}
-          drawn={drawn}
-          isChosen={holder.id === chosen}
-          label={`${holder.title}: ${holder.parts.map((part) => titles.get(part)?.toLowerCase() ?? part).join(", ") || "no part"}; ${describe(holder.id)}`}
-          onChoose={() => onChoose(holder.id)}
-          onFocus={(has) => setFocused(has ? holder.id : null)}
-        />
-      ))}
+      {chooses === "part" &&
+        holders.flatMap((holder) =>
+          holder.parts.map((part) => (
+            <Cut
+              key={part}
+              holder={{ ...holder, id: part, parts: [part] }}
+              drawn={drawn}
+              isChosen={part === chosen}
+              label={`${parts.find((it) => it.id === part)?.title ?? part}, in ${holder.title}`}
+              onChoose={() => onChoose(part)}
+              onFocus={(has) => setFocused(has ? holder.id : null)}
+            />
+          )),
+        )}
+      {chooses === "holder" &&
+        holders.map((holder) => (
+          <Cut
+            key={holder.id}
+            holder={holder}
+            drawn={drawn}
+            isChosen={holder.id === chosen}
+            label={`${holder.title}: ${holder.parts.map((part) => titles.get(part)?.toLowerCase() ?? part).join(", ") || "no part"}; ${describe(holder.id)}`}
+            onChoose={() => onChoose(holder.id)}
+            onFocus={(has) => setFocused(has ? holder.id : null)}
+          />
+        ))}
       <Lines seams={seams.filter((it) => !it.isSeam)} toPoint={drawn.toPoint} width={0.16} color="text.primary" dash="0.8 0.7" />
       <Lines seams={seams.filter((it) => it.isSeam)} toPoint={drawn.toPoint} width={0.5} color="text.primary" />
       <Lines seams={around(focused)} toPoint={drawn.toPoint} width={0.9} color="secondary.main" dash="2 1" />

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\PrintStandard;
 use App\Actions\PublishStandard;
+use App\Http\Resources\CheckView;
 use App\Http\Resources\ShelfItemView;
 use App\Http\Resources\StandardView;
 use App\Models\PublishedStandard;
@@ -54,6 +55,16 @@ final class StandardController
         $published = $publishing->publish(Node::decode($request->getContent())->document());
 
         return new JsonResponse(StandardView::of($published->loadCount('assessments'), $shelf));
+    }
+
+    #[OA\Post(path: '/standards/check', operationId: 'checkStandard', description: 'Reads a draft to the end and stores nothing.', tags: ['standards'])]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Standard'))]
+    #[OA\Response(response: 200, description: 'How the draft stands', content: new OA\JsonContent(ref: CheckView::class))]
+    public function check(Request $request): JsonResponse
+    {
+        Gate::authorize('publish', PublishedStandard::class);
+
+        return new JsonResponse(CheckView::of(Standard::examine(Node::decode($request->getContent())->document())));
     }
 
     #[OA\Get(path: '/standards/{standard}/document', operationId: 'standardDocument', tags: ['standards'])]

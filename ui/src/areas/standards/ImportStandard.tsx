@@ -2,20 +2,31 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
-import { useRef, type ChangeEvent } from "react";
+import { useRef, useState, type ChangeEvent } from "react";
 import { useNavigate } from "react-router";
 import { Problem } from "../../api/problem";
-import { usePublishStandard } from "../../api/useStandards";
+import { readStandard, usePublishStandard } from "../../api/useStandards";
 
 /** Takes in a standard from a file: it becomes the next version of its key, or every mistake in it is named. */
 export function ImportStandard() {
   const publish = usePublishStandard();
   const navigate = useNavigate();
   const input = useRef<HTMLInputElement>(null);
+  const [unreadable, setUnreadable] = useState<Error | null>(null);
+  const problem = unreadable ?? publish.error;
+  const close = (): void => {
+    setUnreadable(null);
+    publish.reset();
+  };
   const choose = ({ target }: ChangeEvent<HTMLInputElement>): void => {
     const file = target.files?.[0];
     target.value = "";
-    if (file !== undefined) publish.mutate(file, { onSuccess: ({ item }) => void navigate(`/standards/${item.id}`) });
+    if (file === undefined) return;
+    setUnreadable(null);
+    readStandard(file).then(
+      (document) => publish.mutate(document, { onSuccess: ({ item }) => void navigate(`/standards/${item.id}`) }),
+      (problem: Error) => setUnreadable(problem),
+    );
   };
 
   return (
@@ -24,7 +35,7 @@ export function ImportStandard() {
       <Button disabled={publish.isPending} onClick={() => input.current?.click()}>
         {publish.isPending ? "Reading …" : "Import JSON"}
       </Button>
-      {publish.error !== null && <Refusal problem={publish.error} onClose={() => publish.reset()} />}
+      {problem !== null && <Refusal problem={problem} onClose={close} />}
     </>
   );
 }

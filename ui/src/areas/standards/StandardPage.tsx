@@ -2,15 +2,17 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import type { OpenStandard } from "../../api/types";
+import { useUser } from "../../api/useSession";
 import { useStandard } from "../../api/useStandards";
 import { Rail } from "../../app/Rail";
-import { CutMap, type Holder } from "../../parts/CutMap";
+import { CutMap } from "../../parts/CutMap";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { grams, minutes } from "../../parts/format";
 import { AsPurchased } from "./AsPurchased";
 import { CriteriaSheet } from "./CriteriaSheet";
+import { holdersOf } from "./holders";
 import { CutSheet } from "./CutSheet";
 import { MethodCard } from "./MethodCard";
 import { Versions } from "./Versions";
@@ -32,10 +34,11 @@ export function StandardPage() {
 
 function OpenedStandard({ standard }: { standard: OpenStandard }) {
   const { item, document, expected } = standard;
+  const { may_publish: mayPublish } = useUser();
   const [asPurchasedMg, setAsPurchasedMg] = useState(standard.usual_mg ?? SOME_CARCASS_MG);
   const [chosen, setChosen] = useState<string | null>(null);
   const [sheet, setSheet] = useState<SheetName>("cuts");
-  const holders = holdersOf(standard);
+  const holders = holdersOf(document);
   const describe = (id: string): string => {
     const share = expected.find((it) => it.id === id)?.share ?? 0;
 
@@ -61,6 +64,11 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
             {(document.checkpoints ?? []).map((it) => `, checkpoint: ${(it.title ?? it.id).toLowerCase()}`).join("")}
           </Typography>
         </Box>
+        {mayPublish && (
+          <Button component={Link} to={`/standards/${item.id}/edit`}>
+            Change it
+          </Button>
+        )}
         <Button component="a" href={`/api/v1/standards/${item.id}/sheet.pdf?ap_mg=${asPurchasedMg}`} target="_blank" rel="noopener">
           Print sheet
         </Button>
@@ -111,10 +119,4 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
       </Box>
     </Box>
   );
-}
-
-function holdersOf({ document, expected }: OpenStandard): Holder[] {
-  const parts = new Map([...document.pieces, ...(document.bins ?? [])].map((it) => [it.id as string, it.parts ?? []]));
-
-  return expected.map((it) => ({ id: it.id, title: it.title, kind: it.kind as Holder["kind"], parts: parts.get(it.id) ?? [] }));
 }

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Api\PlacedError;
+use App\Models\PublishedStandard;
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Examination;
+use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Standard\StandardDiff;
+use OpenApi\Attributes as OA;
+
+/** A draft of a standard as it stands: what is wrong with it, what its pieces would weigh, what it would change against the latest version. */
+#[OA\Schema]
+final readonly class CheckView
+{
+    /**
+     * @param list<PlacedError>  $problems
+     * @param list<ExpectedView> $expected
+     * @param list<string>       $changes
+     */
+    private function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PlacedError::class))]
+        public array $problems,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ExpectedView::class))]
+        public array $expected,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $changes,
+        #[OA\Property(description: 'The version it would become.')]
+        public int $version,
+    ) {}
+
+    public static function of(Examination $examination): self
+    {
+        $standard = $examination->standard;
+        $latest = $standard === null ? null : PublishedStandard::query()->where('key', $standard->key)->latest('version')->first();
+
+        return new self(
+            array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $examination->problems),
+            $standard === null ? [] : ExpectedView::allOf($standard),
+            $standard === null || $latest === null ? [] : StandardDiff::between(Standard::read(Node::of($latest->document, 'standard')), $standard),
+            ($latest->version ?? 0) + 1,
+        );
+    }
+}
