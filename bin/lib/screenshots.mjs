@@ -90,5 +90,12 @@ await picture("shelf", {}, async (page) => {
 await picture("standard-bird", {}, standard(/Chicken, eight pieces/, "thigh.left"));
 await picture("standard-fish", {}, standard(/Salmon, two fillets, ribs trimmed/, "fillet.left"));
 await picture("standard-leg", { colorScheme: "dark" }, standard(/Lamb leg by the seam/, "knuckle"));
+await picture("standard-editor", {}, async (page) => {
+  await standard(/Chicken, eight pieces/, "wing.left")(page);
+  await page.getByRole("link", { name: "Change it" }).click();
+  await page.getByRole("button", { name: "Drumette meat and skin, left", exact: true }).click();
+  await page.getByRole("button", { name: "Move Drumette meat and skin, left to Left breast" }).click();
+  await page.getByText("What changes").waitFor();
+});
 await picture("own-results", { account: "lucia" }, (page) => page.getByRole("link", { name: /rehearsal/ }).waitFor());
 await browser.close();

@@ -56,6 +56,9 @@ for (const scheme of ["light", "dark"] as const) {
     await page.getByRole("link", { name: /Chicken, eight pieces/ }).click();
     await page.getByRole("group", { name: "Cut map" }).waitFor();
     await expectNoSeriousViolation(page, "standard");
+    await page.getByRole("link", { name: "Change it" }).click();
+    await page.getByText("nothing is changed yet").waitFor();
+    await expectNoSeriousViolation(page, "editor");
     await context.close();
   });
 }
