@@ -69,6 +69,21 @@ export function CutMap({ plan, parts, holders, chosen, onChoose, chooses = "hold
       <Lines seams={seams.filter((it) => it.isSeam)} toPoint={drawn.toPoint} width={0.5} color="text.primary" />
       <Lines seams={around(focused)} toPoint={drawn.toPoint} width={0.9} color="secondary.main" dash="2 1" />
       <Lines seams={around(chosen)} toPoint={drawn.toPoint} width={1.1} color="secondary.main" />
+      <Box
+        component="g"
+        aria-hidden
+        sx={{ pointerEvents: "none", color: "secondary.main" }}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth={0.9}
+        strokeLinejoin="round"
+      >
+        {drawn.blocks
+          .filter((it) => it.part === chosen)
+          .map((it) => (
+            <path key={it.part} d={outlineOf(it, drawn.toPoint)} />
+          ))}
+      </Box>
       <Box component="g" aria-hidden sx={{ pointerEvents: "none", color: "text.primary" }}>
         {drawn.blocks.map((block) => {
           const holder = holderOf.get(block.part);
