@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Grading;
 
+use DeftBlade\Core\Standard\Criterion;
+
 /** Tries every other decision rule, and every judged level one step up or down, for another band. */
 final readonly class BorderlineSearch
 {
+    /** Points; keeps rounding in binary from deciding that a step is too small to matter. */
+    private const SLACK = 1e-6;
+
     public function __construct(private Policy $policy) {}
 
     /**
@@ -22,7 +27,7 @@ final readonly class BorderlineSearch
             return [];
         }
         $found = [];
-        foreach ($this->alternatives($tray, $verdicts, $scores) as $cause => $changed) {
+        foreach ($this->alternatives($tray, $verdicts, $scores, $grade) as $cause => $changed) {
             $band = Grade::of($this->policy, $changed, $causes)->band;
             if ($band !== null && $band !== $grade->band) {
                 $found[] = new Borderline($cause, $band->label);
@@ -38,7 +43,7 @@ final readonly class BorderlineSearch
      *
      * @return \Generator<string, list<ComponentScore>> the scores as they would be, by cause
      */
-    private function alternatives(Tray $tray, array $verdicts, array $scores): \Generator
+    private function alternatives(Tray $tray, array $verdicts, array $scores, Grade $grade): \Generator
     {
         foreach (DecisionRule::cases() as $rule) {
             $judged = $rule === $this->policy->decision->rule ? null : $this->judgedBy($rule, $tray);
@@ -52,12 +57,32 @@ final readonly class BorderlineSearch
                 continue;
             }
             foreach (['-1' => $level - 1, '+1' => $level + 1] as $step => $other) {
-                if (isset($criterion->levels[$other])) {
+                if (isset($criterion->levels[$other]) && $grade->isNearABand(self::pointsBetween($criterion, $level, $other, $tray, $scores, $grade), $this->policy)) {
                     $changed = $tray->withLevel($criterion->id, $other);
                     yield "level:{$criterion->id}$step" => self::rescored($scores, $criterion->component, $changed, $verdicts);
                 }
             }
         }
+    }
+
+    /**
+     * The most that a step of a criterion can move the total, so that most steps need no rescoring.
+     *
+     * @param list<ComponentScore> $scores
+     */
+    private static function pointsBetween(Criterion $criterion, int $level, int $other, Tray $tray, array $scores, Grade $grade): float
+    {
+        $weights = 0.0;
+        foreach ($tray->standard->criteriaOf($criterion->component) as $it) {
+            $weights += $tray->excusesCriterion($it->id) ? 0.0 : $it->weight;
+        }
+        $component = 0.0;
+        foreach ($scores as $score) {
+            $component += $score->component->id() === $criterion->component && $score->score !== null ? $score->component->weight() : 0.0;
+        }
+        $steps = abs($criterion->shortfallAt($level) - $criterion->shortfallAt($other));
+
+        return 100 * $steps * $criterion->weight / $weights * $component / $grade->scoredWeight + self::SLACK;
     }
 
     /** @return list<PieceVerdict>|null null where the rule would leave a window empty */

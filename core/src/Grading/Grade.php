@@ -14,6 +14,7 @@ final readonly class Grade
         public ?Band $band,
         public array $caps,
         public float $scoredWeight,
+        private float $ceiling,
     ) {}
 
     /**
@@ -33,11 +34,20 @@ final readonly class Grade
         }
         $named = array_map(static fn(Cap $cap): CapCause => $cap->cause, $caps);
         if ($weight <= 0) {
-            return new self(null, null, null, $named, 0.0);
+            return new self(null, null, null, $named, 0.0, 0.0);
         }
         $uncapped = $sum / $weight;
-        $total = $policy->round(min([$uncapped, ...array_map(static fn(Cap $cap): float => $cap->max, $caps)]));
+        $ceiling = min([INF, ...array_map(static fn(Cap $cap): float => $cap->max, $caps)]);
+        $total = $policy->round(min($uncapped, $ceiling));
 
-        return new self($uncapped, $total, $policy->bandOf($total), $named, $weight);
+        return new self($uncapped, $total, $policy->bandOf($total), $named, $weight, $ceiling);
+    }
+
+    /** Whether so many points more or less could put the total into another band. */
+    public function isNearABand(float $points, Policy $policy): bool
+    {
+        $band = fn(float $total): Band => $policy->bandOf($policy->round(min($total, $this->ceiling)));
+
+        return $this->uncapped !== null && $band($this->uncapped - $points) !== $band($this->uncapped + $points);
     }
 }

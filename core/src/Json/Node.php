@@ -11,7 +11,12 @@ final readonly class Node
 
     private const LONGEST_IDENTIFIER = 128;
 
-    private function __construct(private mixed $value, public string $path, private ?Findings $findings = null) {}
+    private function __construct(
+        private mixed $value,
+        private string $step,
+        private ?self $parent = null,
+        private ?Findings $findings = null,
+    ) {}
 
     /** @throws InvalidPackage when the text is not JSON or nests deeper than any package does */
     public static function decode(string $json): self
@@ -26,7 +31,7 @@ final readonly class Node
     /** A document decoded elsewhere, objects as stdClass. */
     public static function of(mixed $decoded, string $path = '', ?Findings $findings = null): self
     {
-        return new self($decoded, $path, $findings);
+        return new self($decoded, $path, null, $findings);
     }
 
     /** A mistake that reading can go on after: thrown, unless findings are collected. */
@@ -88,7 +93,7 @@ final readonly class Node
             throw InvalidPackage::at($this->under($key), 'is missing');
         }
 
-        return new self($object->{$key}, $this->under($key), $this->findings);
+        return new self($object->{$key}, $key, $this, $this->findings);
     }
 
     public function has(string $key): bool
@@ -115,7 +120,7 @@ final readonly class Node
         }
         $items = [];
         foreach (array_values($this->value) as $index => $item) {
-            $items[] = new self($item, "{$this->path}[$index]", $this->findings);
+            $items[] = new self($item, "[$index]", $this, $this->findings);
         }
 
         return $items;
@@ -203,7 +208,7 @@ final readonly class Node
 
     public function fail(string $problem): InvalidPackage
     {
-        return InvalidPackage::at($this->path, $problem);
+        return InvalidPackage::at($this->path(), $problem);
     }
 
     private function object(): \stdClass
@@ -225,9 +230,20 @@ final readonly class Node
         return $this->fail("must be $what, not $found");
     }
 
+    /** Put together only when something is wrong: most nodes are read and forgotten. */
+    private function path(): string
+    {
+        return $this->parent === null ? $this->step : self::joined($this->parent->path(), $this->step);
+    }
+
     private function under(string $key): string
     {
-        return $this->path === '' ? $key : "{$this->path}.$key";
+        return self::joined($this->path(), $key);
+    }
+
+    private static function joined(string $path, string $step): string
+    {
+        return $path === '' || str_starts_with($step, '[') ? $path.$step : "$path.$step";
     }
 
     private static function plain(float $number): string
