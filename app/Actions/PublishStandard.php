@@ -25,7 +25,7 @@ final readonly class PublishStandard
 
         return DB::transaction(static function () use ($document, $key): PublishedStandard {
             DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["standard $key"]);
-            $latest = PublishedStandard::query()->where('key', $key)->latest('version')->first();
+            $latest = PublishedStandard::latestOf($key);
             if ($latest !== null && self::sameContent($latest->document, $document)) {
                 return $latest;
             }

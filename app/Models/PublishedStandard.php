@@ -6,9 +6,23 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
-/** @property int|null $assessments_count */
+/**
+ * @property int|null                                                         $assessments_count
+ * @property \Illuminate\Database\Eloquent\Collection<int, PublishedStandard> $versions
+ */
 final class PublishedStandard extends PublishedDocument
 {
+    public static function latestOf(string $key): ?self
+    {
+        return self::query()->where('key', $key)->latest('version')->first();
+    }
+
+    /** @return HasMany<PublishedStandard, $this> all of this key, this one too, first to last */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(self::class, 'key', 'key')->orderBy('version');
+    }
+
     /** @return HasMany<Assessment, $this> */
     public function assessments(): HasMany
     {

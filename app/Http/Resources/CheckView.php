@@ -33,10 +33,9 @@ final readonly class CheckView
         public int $version,
     ) {}
 
-    public static function of(Examination $examination): self
+    public static function of(Examination $examination, ?PublishedStandard $latest): self
     {
         $standard = $examination->standard;
-        $latest = $standard === null ? null : PublishedStandard::query()->where('key', $standard->key)->latest('version')->first();
 
         return new self(
             array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $examination->problems),

@@ -68,7 +68,7 @@ final readonly class StandardView
             array_map(MethodStepView::of(...), $node->itemsOf('card')),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             $uses instanceof \stdClass ? $uses : new \stdClass(),
-            VersionView::allOf($published->key),
+            VersionView::allOf($published->versions),
         );
     }
 }

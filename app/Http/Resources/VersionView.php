@@ -24,14 +24,18 @@ final readonly class VersionView
         public array $changes,
     ) {}
 
-    /** @return list<self> latest first */
-    public static function allOf(string $key): array
+    /**
+     * @param iterable<PublishedStandard> $published all versions of one key, first to last
+     *
+     * @return list<self> latest first
+     */
+    public static function allOf(iterable $published): array
     {
         $views = [];
         $before = null;
-        foreach (PublishedStandard::query()->where('key', $key)->orderBy('version')->get() as $published) {
-            $standard = Standard::read(Node::of($published->document, 'standard'));
-            $views[] = new self($published->id, $published->version, $before === null ? [] : StandardDiff::between($before, $standard));
+        foreach ($published as $version) {
+            $standard = Standard::read(Node::of($version->document, 'standard'));
+            $views[] = new self($version->id, $version->version, $before === null ? [] : StandardDiff::between($before, $standard));
             $before = $standard;
         }
 

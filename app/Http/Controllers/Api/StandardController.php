@@ -42,7 +42,7 @@ final class StandardController
     {
         Gate::authorize('view', $standard);
 
-        return new JsonResponse(StandardView::of($standard->loadCount('assessments'), $shelf));
+        return new JsonResponse(StandardView::of($standard->load('versions')->loadCount('assessments'), $shelf));
     }
 
     #[OA\Post(path: '/standards', operationId: 'publishStandard', description: 'Publishes a standard as the next version of its key. Everything that is wrong is named at once, and nothing is stored then; a document that says what the latest version says is that version.', tags: ['standards'])]
@@ -54,7 +54,7 @@ final class StandardController
         Gate::authorize('publish', PublishedStandard::class);
         $published = $publishing->publish(Node::decode($request->getContent())->document());
 
-        return new JsonResponse(StandardView::of($published->loadCount('assessments'), $shelf));
+        return new JsonResponse(StandardView::of($published->load('versions')->loadCount('assessments'), $shelf));
     }
 
     #[OA\Post(path: '/standards/check', operationId: 'checkStandard', description: 'Reads a draft to the end and stores nothing.', tags: ['standards'])]
@@ -64,7 +64,10 @@ final class StandardController
     {
         Gate::authorize('publish', PublishedStandard::class);
 
-        return new JsonResponse(CheckView::of(Standard::examine(Node::decode($request->getContent())->document())));
+        $examination = Standard::examine(Node::decode($request->getContent())->document());
+        $latest = $examination->standard === null ? null : PublishedStandard::latestOf($examination->standard->key);
+
+        return new JsonResponse(CheckView::of($examination, $latest));
     }
 
     #[OA\Get(path: '/standards/{standard}/document', operationId: 'standardDocument', tags: ['standards'])]
@@ -91,7 +94,7 @@ final class StandardController
         $request->validate(['ap_mg' => ['required', 'integer', 'min:1', 'max:'.Mass::MOST_MG]]);
         $asPurchased = Mass::ofMilligrams($request->integer('ap_mg'));
 
-        return new Response($printing->print($standard->loadCount('assessments'), $asPurchased), headers: [
+        return new Response($printing->print($standard->load('versions')->loadCount('assessments'), $asPurchased), headers: [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"{$standard->key}-{$standard->version}.pdf\"",
         ]);

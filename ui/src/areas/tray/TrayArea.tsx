@@ -41,25 +41,24 @@ export function TrayArea() {
   if (problem !== null && !(tray.data && assessment.data)) return <ProblemNotice problem={problem} onRetry={() => void tray.refetch()} />;
   if (!tray.data || !assessment.data) return <Loading what="the tray" />;
 
-  return <TrayDesk key={attempt} tray={tray.data} assessment={assessment.data} step={isStep(step) ? step : stepFor(tray.data)} />;
+  return <TrayDesk key={attempt} tray={tray.data} assessment={assessment.data} asked={step} />;
 }
 
 interface TrayDeskProps {
   tray: Tray;
   assessment: Assessment;
-  step: Step;
+  asked: string | undefined;
 }
 
-function TrayDesk({ tray, assessment, step: asked }: TrayDeskProps) {
+function TrayDesk({ tray, assessment, asked }: TrayDeskProps) {
   const user = useUser();
   const navigate = useNavigate();
   const desk = useTakeDown(tray, assessment);
   const [showsLog, setShowsLog] = useState(false);
-  const [step, setStep] = useState<Step>(asked);
-  const goTo = (next: Step): void => {
-    setStep(next);
-    void navigate(`/tray/${tray.attempt}/${next}`, { replace: true });
-  };
+  // An address without a step stays where the tray stood when it was opened, so that the screen does not change under one's hands.
+  const [first] = useState(() => stepFor(tray));
+  const step = isStep(asked) ? asked : first;
+  const goTo = (next: Step): void => void navigate(`/tray/${tray.attempt}/${next}`, { replace: true });
   const neighbour = (by: number) => assessment.stations[assessment.stations.findIndex((it) => it.attempt === tray.attempt) + by];
   const goToNeighbour = (by: number): void => {
     const other = neighbour(by);

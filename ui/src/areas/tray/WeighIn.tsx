@@ -62,7 +62,7 @@ export function WeighIn({ tray, assessment, desk }: WeighInProps) {
             }}
           >
             <Typography sx={{ flex: 1 }}>The carcass has no AP weight yet, so no window can be drawn.</Typography>
-            <Button size="small" component={Link} to={`/tray/${tray.attempt}/receive`} reloadDocument>
+            <Button size="small" component={Link} to={`/tray/${tray.attempt}/receive`}>
               Receive it
             </Button>
           </Box>
