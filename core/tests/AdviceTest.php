@@ -66,7 +66,7 @@ final class AdviceTest extends TestCase
             'nothing yet' => [[], Stage::Waiting],
             'received' => [['ap' => 2000], Stage::Received],
             'at work' => [['ap' => 2000, 'clock' => [0 => 'start']], Stage::Running],
-            'paused' => [['ap' => 2000, 'clock' => [0 => 'start', 60 => 'pause']], Stage::Running],
+            'paused' => [['ap' => 2000, 'clock' => [0 => 'start', 60 => 'pause']], Stage::Paused],
             'presented' => [['ap' => 2000, 'clock' => $presented], Stage::Presented],
             'on the scale' => [['ap' => 2000, 'breast.left' => 269, 'clock' => $presented], Stage::Weighing],
             'weighed' => [self::BALANCED + ['clock' => $presented], Stage::Weighed],

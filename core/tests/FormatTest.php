@@ -7,9 +7,11 @@ namespace DeftBlade\Core\Tests;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
+use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Tests\Support\Package;
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Holds the published JSON Schemas (docs/formats) and the core's reader against each other. */
@@ -18,16 +20,29 @@ final class FormatTest extends TestCase
     public function testReaderAndSchemaAgreeOnEveryPlaceOfAPackage(): void
     {
         $tried = 0;
-        foreach (self::distortions(self::fullPackage()) as $what => $package) {
-            self::assertSame(self::schemaAccepts('assessment', $package), self::readerAccepts($package), $what);
-            $tried++;
+        foreach (PackageFormat::cases() as $format) {
+            foreach (self::distortions(self::fullPackage($format)) as $what => $package) {
+                self::assertSame(self::schemaAccepts('assessment', $package), self::readerAccepts($package), "{$format->value}: $what");
+                $tried++;
+            }
         }
         self::assertGreaterThan(300, $tried);
     }
 
-    public function testAFullPackageIsAcceptedAndItsResultIsAsPublished(): void
+    public function testTheFirstVersionRefusesWhatCameWithTheSecond(): void
     {
-        $package = self::fullPackage();
+        foreach (['yield', 'pieces', 'bins', 'pairs', 'checkpoints'] as $key) {
+            $package = self::fullPackage(PackageFormat::One);
+            $package->standard->{$key} = self::fullPackage(PackageFormat::Two)->standard->{$key};
+            self::assertSame([false, false], [self::schemaAccepts('assessment', $package), self::readerAccepts($package)], $key);
+        }
+    }
+
+    #[TestWith([PackageFormat::One])]
+    #[TestWith([PackageFormat::Two])]
+    public function testAFullPackageIsAcceptedAndItsResultIsAsPublished(PackageFormat $format): void
+    {
+        $package = self::fullPackage($format);
         self::assertTrue(self::schemaAccepts('assessment', $package));
         $result = json_decode(ResultDocument::encode(Assessment::read(Node::of($package))->grade()), false);
         self::assertTrue(self::schemaAccepts('result', $result));
@@ -35,7 +50,7 @@ final class FormatTest extends TestCase
         self::assertFalse(self::schemaAccepts('result', $result));
     }
 
-    private static function fullPackage(): \stdClass
+    private static function fullPackage(PackageFormat $format): \stdClass
     {
         $package = Package::plain('portion', fade: 1.0)->with(static function (\stdClass $it): void {
             $it->policy->components = [
@@ -54,7 +69,32 @@ final class FormatTest extends TestCase
             $package->document->attempts[0]->captures[] = (object) (['id' => "m$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'] + $capture);
         }
 
+        if ($format === PackageFormat::Two) {
+            self::addWhatCameWithTheSecond($package->document);
+        }
+
         return self::copy($package->document);
+    }
+
+    private static function addWhatCameWithTheSecond(\stdClass $package): void
+    {
+        $package->format = PackageFormat::Two->value;
+        $standard = $package->standard;
+        $standard->yield = (object) ['floor' => 0.2, 'target' => 0.35];
+        $standard->pieces[0]->portions = (object) ['count' => 3, 'cv' => 0.15];
+        $standard->bins[0]->portions = (object) ['count' => 3];
+        $standard->pairs[] = (object) ['pieces' => ['left', 'right'], 'tolerance' => 0.1];
+        $standard->checkpoints[0]->criteria = ['c'];
+        $standard->checkpoints[0]->time = (object) ['standard_ms' => 60_000, 'limit_ms' => 90_000];
+        $package->attempts[0]->captures[] = (object) ['id' => 'p1', 'at' => '2026-03-02T10:00:00Z', 'by' => 'x', 'kind' => 'portion', 'piece' => 'left', 'portion' => 1, 'mass_mg' => 100_000];
+        $floor = [
+            ['kind' => 'mise', 'open' => ['towels']], ['kind' => 'refused', 'reason' => 'Warm', 'tag' => 'A1'], ['kind' => 'chill', 'event' => 'out'],
+            ['kind' => 'received', 'mass_mg' => 1_800_000, 'tag' => 'A2'], ['kind' => 'well', 'text' => 'Sure hands'], ['kind' => 'clock', 'event' => 'pause', 'reason' => 'injury'],
+            ['kind' => 'incident', 'what' => 'cut', 'text' => 'Finger', 'pieces' => ['left'], 'treatment' => 'excused'],
+        ];
+        foreach ($floor as $index => $capture) {
+            $package->attempts[0]->captures[] = (object) (['id' => "f$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'] + $capture);
+        }
     }
 
     /** @return \Generator<string, \stdClass> the package with one place of it added, removed or of another type */
@@ -78,7 +118,7 @@ final class FormatTest extends TestCase
                     is_array($parent) ? $parent[$key] = $other : $parent->{$key} = $other;
                 });
             }
-            if (is_string(end($path)) && ! in_array(end($path), ['defects', 'criteria', 'faults', 'parts', 'bins', 'checkpoints'], true)) {
+            if (is_string(end($path)) && ! in_array(end($path), ['defects', 'criteria', 'faults', 'parts', 'bins', 'checkpoints', 'yield', 'portions', 'cv', 'tolerance'], true)) {
                 yield "$name removed" => $change(static function (\stdClass $parent, string $key): void {
                     unset($parent->{$key});
                 });

@@ -13,4 +13,10 @@ enum BalanceState: string
     case Short = 'short';
     /** More came off than went in. */
     case Over = 'over';
+
+    /** All is weighed, and it does not add up. */
+    public function isOff(): bool
+    {
+        return $this === self::Short || $this === self::Over;
+    }
 }

@@ -20,15 +20,16 @@ final readonly class CaptureReader
     public function read(Node $node): Capture
     {
         $kind = $node->at('kind')->oneOf(CaptureKind::class);
-        $node->keys([...self::COMMON, ...$kind->keys()], $kind === CaptureKind::Received ? ['defects'] : []);
+        $node->keys([...self::COMMON, ...$kind->keys()], $kind->optionalKeys());
         $id = $node->at('id')->identifier();
         $at = Instant::read($node->at('at'));
         $by = $node->at('by')->identifier();
 
         return match ($kind) {
-            CaptureKind::Received => new Received($id, $at, $by, self::carcass($node->at('mass_mg')), $this->defects($node)),
-            CaptureKind::Clock => new ClockTurned($id, $at, $by, $node->at('event')->oneOf(ClockEvent::class)),
+            CaptureKind::Received => new Received($id, $at, $by, self::carcass($node->at('mass_mg')), $this->defects($node), self::optional($node, 'tag')),
+            CaptureKind::Clock => new ClockTurned($id, $at, $by, $node->at('event')->oneOf(ClockEvent::class), self::optional($node, 'reason')),
             CaptureKind::Piece => new PieceWeighed($id, $at, $by, self::known($node->at('piece'), $this->standard->cuts->pieces, 'piece'), self::mass($node->at('mass_mg'))),
+            CaptureKind::Portion => $this->portion($id, $at, $by, $node),
             CaptureKind::Bin => new BinWeighed($id, $at, $by, self::known($node->at('bin'), $this->standard->cuts->bins, 'bin'), self::mass($node->at('mass_mg'))),
             CaptureKind::Scrape => new Scraped($id, $at, $by, self::mass($node->at('mass_mg'))),
             CaptureKind::Level => $this->level($id, $at, $by, $node),
@@ -37,6 +38,11 @@ final readonly class CaptureReader
             CaptureKind::Note => new Noted($id, $at, $by, $node->at('text')->text()),
             CaptureKind::Photo => new Photographed($id, $at, $by, $node->at('file')->text(), self::digest($node->at('sha256'))),
             CaptureKind::Void => new Voided($id, $at, $by, $node->at('target')->identifier(), $node->at('reason')->text()),
+            CaptureKind::Mise => new MiseSeen($id, $at, $by, array_map(static fn(Node $it): string => $it->identifier(), $node->at('open')->items())),
+            CaptureKind::Refused => new CarcassRefused($id, $at, $by, $node->at('reason')->text(), self::optional($node, 'tag')),
+            CaptureKind::Chill => new Chilled($id, $at, $by, $node->at('event')->oneOf(ChillEvent::class)),
+            CaptureKind::Well => new DoneWell($id, $at, $by, $node->at('text')->text()),
+            CaptureKind::Incident => $this->incident($id, $at, $by, $node),
         };
     }
 
@@ -46,6 +52,34 @@ final readonly class CaptureReader
         $highest = count($this->standard->criteria[$criterion]->levels) - 1;
 
         return new LevelJudged($id, $at, $by, $criterion, $node->at('level')->integer(0, $highest));
+    }
+
+    private function portion(string $id, int $at, string $by, Node $node): PortionWeighed
+    {
+        $piece = self::known($node->at('piece'), $this->standard->cuts->pieces, 'piece');
+        $portions = $this->standard->cuts->pieces[$piece]->portions ?? throw $node->at('piece')->fail('is one thing, not a set of portions');
+
+        return new PortionWeighed($id, $at, $by, $piece, $node->at('portion')->integer(1, $portions->count), $portions->count, self::mass($node->at('mass_mg')));
+    }
+
+    private function incident(string $id, int $at, string $by, Node $node): IncidentRecorded
+    {
+        $pieces = array_map(fn(Node $item): string => self::known($item, $this->standard->cuts->pieces, 'piece'), $node->at('pieces')->items());
+
+        return new IncidentRecorded(
+            $id,
+            $at,
+            $by,
+            $node->at('what')->oneOf(IncidentKind::class),
+            $node->at('text')->text(),
+            $pieces,
+            $node->at('treatment')->oneOf(IncidentTreatment::class),
+        );
+    }
+
+    private static function optional(Node $node, string $key): ?string
+    {
+        return $node->has($key) ? $node->at($key)->text() : null;
     }
 
     /** @return list<string> */

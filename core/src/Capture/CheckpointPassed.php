@@ -11,4 +11,9 @@ final readonly class CheckpointPassed extends Capture
     {
         parent::__construct($id, $at, $by);
     }
+
+    public function slot(): string
+    {
+        return "checkpoint {$this->checkpoint}";
+    }
 }

@@ -10,7 +10,7 @@ use DeftBlade\Core\Weighing\Mass;
 final readonly class Received extends Capture
 {
     /** @param list<string> $defects */
-    public function __construct(string $id, int $at, string $by, public Mass $mass, public array $defects)
+    public function __construct(string $id, int $at, string $by, public Mass $mass, public array $defects, public ?string $tag = null)
     {
         parent::__construct($id, $at, $by);
     }

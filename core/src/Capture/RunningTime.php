@@ -33,4 +33,16 @@ final readonly class RunningTime
 
         return new self($ms, $presented, $since);
     }
+
+    /**
+     * What had run when the clock was looked at: the split time of a checkpoint.
+     *
+     * @param list<ClockTurned> $turns in order of time
+     */
+    public static function until(int $at, array $turns): int
+    {
+        $time = self::of(array_values(array_filter($turns, static fn(ClockTurned $turn): bool => $turn->at <= $at)));
+
+        return $time->ms + ($time->runningSince === null ? 0 : $at - $time->runningSince);
+    }
 }

@@ -14,5 +14,6 @@ final readonly class Bin
         public bool $usable,
         public array $parts,
         public Expectation $expectation,
+        public int $count = 1,
     ) {}
 }

@@ -45,13 +45,22 @@ final readonly class CutList
         return new self($pieces, $bins);
     }
 
+    /** Everything the tray and the containers show when counted: a set counts each of its portions, a container only where it says how many. */
+    public function countedPieces(): int
+    {
+        $sets = array_map(static fn(Piece $it): int => $it->portions->count ?? 1, $this->pieces);
+        $counted = array_filter(array_map(static fn(Bin $it): int => $it->count, $this->bins), static fn(int $count): bool => $count > 1);
+
+        return array_sum($sets) + array_sum($counted);
+    }
+
     /**
      * @param array<string, string> $holders
      * @param array<string, Piece>  $earlier
      */
     private static function piece(Node $node, Carcass $carcass, array &$holders, array $earlier): Piece
     {
-        $node->keys(['id', 'parts'], ['title', 'window']);
+        $node->keys(['id', 'parts'], ['title', 'window', 'portions']);
         $id = self::newId($node, $earlier);
         $parts = self::partsOf($node, $carcass, $holders, $id);
         $expectation = $carcass->expectationOf($parts);
@@ -60,7 +69,9 @@ final readonly class CutList
             throw $node->fail("$id holds no part with a spread, so it needs a window of its own");
         }
 
-        return new Piece($id, $node->textOf('title', $id), $parts, $expectation, $window);
+        $portions = $node->has('portions') ? Portions::read($node->at('portions')) : null;
+
+        return new Piece($id, $node->textOf('title', $id), $parts, $expectation, $window, $portions);
     }
 
     /**
@@ -69,11 +80,13 @@ final readonly class CutList
      */
     private static function bin(Node $node, Carcass $carcass, array &$holders, array $earlier): Bin
     {
-        $node->keys(['id', 'usable'], ['title', 'parts']);
+        $node->keys(['id', 'usable'], ['title', 'parts', 'portions']);
         $id = self::newId($node, $earlier);
         $parts = $node->has('parts') ? self::partsOf($node, $carcass, $holders, $id) : [];
 
-        return new Bin($id, $node->textOf('title', $id), $node->at('usable')->boolean(), $parts, $carcass->expectationOf($parts));
+        $count = $node->has('portions') ? Portions::readCount($node->at('portions')) : 1;
+
+        return new Bin($id, $node->textOf('title', $id), $node->at('usable')->boolean(), $parts, $carcass->expectationOf($parts), $count);
     }
 
     /** @param array<string, mixed> $taken */

@@ -14,5 +14,7 @@ final readonly class Piece
         public array $parts,
         public Expectation $expectation,
         public Window $window,
+        /** Null where the piece is one thing. */
+        public ?Portions $portions = null,
     ) {}
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Grading;
 
+use DeftBlade\Core\Carcass\EvennessMeasure;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\MatchGroup;
 use DeftBlade\Core\Weighing\Mass;
 
-/** Left against right: how alike the two pieces of each pair weigh. */
+/** Left against right, or a group among itself: how alike pieces weigh, by heaviest less lightest over their mean. */
 final readonly class PairsComponent extends WeightedComponent
 {
     private const MOST_FADE = 1000;
@@ -28,25 +30,24 @@ final readonly class PairsComponent extends WeightedComponent
 
     public function score(Tray $tray, array $verdicts): ComponentScore
     {
-        $pairs = array_values(array_filter(
-            $tray->standard->pairs,
-            static fn(array $pair): bool => ! $tray->excusesPiece($pair[0]) && ! $tray->excusesPiece($pair[1]),
+        $matches = array_values(array_filter(
+            $tray->standard->matches,
+            static fn(MatchGroup $it): bool => array_filter($it->pieces, $tray->excusesPiece(...)) === [],
         ));
-        if ($pairs === []) {
+        if ($matches === []) {
             return ComponentScore::dropped($this);
         }
         if (! $tray->complete) {
             return ComponentScore::pending($this);
         }
-        $share = 100 / count($pairs);
+        $share = 100 / count($matches);
         $score = 0.0;
         $losses = [];
-        foreach ($pairs as [$left, $right]) {
-            $names = $tray->standard->titleOf($left).' and '.lcfirst($tray->standard->titleOf($right));
-            [$fraction, $explanation] = $this->compare($tray->log->pieces[$left] ?? null, $tray->log->pieces[$right] ?? null);
+        foreach ($matches as $match) {
+            [$fraction, $explanation] = $this->compare($match, $tray);
             $score += $share * $fraction;
             if ($fraction < 1) {
-                $losses[] = new Loss("$names: $explanation", $share * (1 - $fraction));
+                $losses[] = new Loss($explanation, $share * (1 - $fraction));
             }
         }
 
@@ -54,21 +55,28 @@ final readonly class PairsComponent extends WeightedComponent
     }
 
     /** @return array{float, string} the fraction earned, and why it is not all of it */
-    private function compare(?Mass $left, ?Mass $right): array
+    private function compare(MatchGroup $match, Tray $tray): array
     {
-        if ($left === null || $right === null) {
-            return [0.0, 'one of the pair is not on the tray'];
+        $titles = array_map($tray->standard->titleOf(...), $match->pieces);
+        $last = lcfirst((string) array_pop($titles));
+        $names = implode(', ', [$titles[0], ...array_map(lcfirst(...), array_slice($titles, 1))])." and $last";
+        $masses = array_values(array_intersect_key($tray->log->pieces, array_flip($match->pieces)));
+        if (count($masses) < count($match->pieces)) {
+            return [0.0, "$names: one of the ".($match->isPair() ? 'pair' : 'group').' is not on the tray'];
         }
-        $mean = ($left->mg + $right->mg) / 2;
-        $imbalance = $mean > 0 ? abs($left->mg - $right->mg) / $mean : 0.0;
-        $fraction = $imbalance <= $this->tolerance ? 1.0 : max(0.0, 1 - ($imbalance - $this->tolerance) / ($this->fade * $this->tolerance));
+        $tolerance = $match->tolerance ?? $this->tolerance;
+        if (! $match->isPair()) {
+            usort($masses, static fn(Mass $a, Mass $b): int => $b->mg <=> $a->mg);
+        }
+        $imbalance = EvennessMeasure::Range->of(array_map(static fn(Mass $mass): int => $mass->mg, $masses));
 
-        return [$fraction, sprintf(
-            '%s against %s, apart by %s; up to %s is free',
-            $left->inGrams(),
-            $right->inGrams(),
+        return [Slope::beyond($imbalance, $tolerance, $this->fade), sprintf(
+            '%s: %s against %s, apart by %s; up to %s is free',
+            $names,
+            $masses[0]->inGrams(),
+            $masses[count($masses) - 1]->inGrams(),
             Figure::percent($imbalance, 1),
-            Figure::percent($this->tolerance, 1),
+            Figure::percent($tolerance, 1),
         )];
     }
 }

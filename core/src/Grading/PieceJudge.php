@@ -24,7 +24,7 @@ final readonly class PieceJudge
     {
         $verdicts = [];
         foreach ($tray->standard->cuts->pieces as $piece) {
-            $verdicts[] = $this->judgePiece($tray, $piece);
+            $verdicts[] = $this->judgePiece($tray, $piece)->withEvenness($this->judgeEvenness($tray, $piece));
         }
 
         return $verdicts;
@@ -35,7 +35,7 @@ final readonly class PieceJudge
         $mass = $tray->log->pieces[$piece->id] ?? null;
         $asPurchased = $tray->asPurchased();
         $expected = $asPurchased === null ? null : $piece->expectation->massFor($asPurchased);
-        $quantity = $mass === null ? null : $this->quantity($piece, $mass, $asPurchased);
+        $quantity = $mass === null ? null : $this->quantity($piece, $tray->log->weighings[$piece->id] ?? [$mass], $asPurchased);
         $conformance = $quantity === null ? null : self::conformance($piece, $quantity);
 
         if ($tray->excusesPiece($piece->id)) {
@@ -51,6 +51,24 @@ final readonly class PieceJudge
         $score = max(0.0, 1 - $beyond / ($this->fade * $piece->window->halfWidth()));
 
         return new PieceVerdict($piece, $verdict, $mass, $expected, $quantity, $conformance, $score, $beyond);
+    }
+
+    private function judgeEvenness(Tray $tray, Piece $piece): ?EvennessVerdict
+    {
+        $portions = $piece->portions;
+        if ($portions === null) {
+            return null;
+        }
+        $masses = array_values(array_map(static fn(Mass $mass): int => $mass->mg, $tray->log->portions[$piece->id] ?? []));
+        $weighed = count($masses);
+        $figure = $portions->measure !== null && $masses !== [] && $weighed === $portions->count ? $portions->measure->of($masses) : null;
+        $score = match (true) {
+            $portions->measure === null, $tray->excusesPiece($piece->id) => null,
+            $figure !== null => Slope::beyond($figure, $portions->limit, $this->fade),
+            default => $tray->log->time->presented ? 0.0 : null,
+        };
+
+        return new EvennessVerdict($portions, $weighed, $figure, $score);
     }
 
     /** @return array{Verdict, float} */
@@ -71,13 +89,14 @@ final readonly class PieceJudge
         };
     }
 
-    private function quantity(Piece $piece, Mass $mass, ?Mass $asPurchased): ?Quantity
+    /** @param non-empty-list<Mass> $weighings */
+    private function quantity(Piece $piece, array $weighings, ?Mass $asPurchased): ?Quantity
     {
         if ($piece->window->basis === WindowBasis::Mass) {
-            return Quantity::ofMass($mass, $this->scale);
+            return Quantity::ofMass($weighings, $this->scale);
         }
 
-        return $asPurchased === null ? null : Quantity::ofShare($mass, $asPurchased, $this->scale);
+        return $asPurchased === null ? null : Quantity::ofShare($weighings, $asPurchased, $this->scale);
     }
 
     private static function conformance(Piece $piece, Quantity $quantity): float

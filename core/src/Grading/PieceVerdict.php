@@ -23,7 +23,14 @@ final readonly class PieceVerdict
         public ?float $score,
         /** Distance beyond the limit that the score is counted from, in the window's basis. */
         public float $beyond = 0.0,
+        /** Null where the piece is one thing. */
+        public ?EvennessVerdict $evenness = null,
     ) {}
+
+    public function withEvenness(?EvennessVerdict $evenness): self
+    {
+        return new self($this->piece, $this->verdict, $this->mass, $this->expected, $this->quantity, $this->conformance, $this->score, $this->beyond, $evenness);
+    }
 
     public function recovery(): ?float
     {

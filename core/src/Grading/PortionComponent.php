@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Grading;
 
+use DeftBlade\Core\Carcass\EvennessMeasure;
 use DeftBlade\Core\Carcass\Window;
 use DeftBlade\Core\Carcass\WindowBasis;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Weighing\Mass;
 
-/** Portion weights: each piece against its window; a missing piece earns nothing. */
+/** Portion weights: each piece against its window, and the portions of a set against each other; what is missing earns nothing. */
 final readonly class PortionComponent extends WeightedComponent
 {
     private const MOST_FADE = 1000;
@@ -34,13 +35,20 @@ final readonly class PortionComponent extends WeightedComponent
         if ($asPurchased === null || ! $tray->complete) {
             return ComponentScore::pending($this);
         }
-        $share = 100 / count($judged);
+        $sets = array_values(array_filter($judged, static fn(PieceVerdict $it): bool => $it->evenness?->isAsked() === true));
+        $share = 100 / (count($judged) + count($sets));
         $score = 0.0;
         $losses = [];
         foreach ($judged as $it) {
             $score += $share * $it->score;
             if ($it->score < 1 || $it->verdict === Verdict::Allowed) {
                 $losses[] = new Loss(self::explain($it, $asPurchased), $share * (1 - $it->score));
+            }
+        }
+        foreach ($sets as $it) {
+            $score += $share * $it->evenness?->score;
+            if ($it->evenness?->score < 1) {
+                $losses[] = new Loss(self::explainUnevenness($it), $share * (1 - $it->evenness?->score));
             }
         }
 
@@ -68,6 +76,23 @@ final readonly class PortionComponent extends WeightedComponent
             Verdict::Under => "$figure; $beyond g under what is allowed",
             default => "$figure; $beyond g over what is allowed",
         };
+    }
+
+    private static function explainUnevenness(PieceVerdict $it): string
+    {
+        $evenness = $it->evenness;
+        if ($evenness?->figure === null) {
+            return sprintf('%s: %d of %d portions weighed by themselves, so how even they are earns nothing', $it->piece->title, $evenness?->weighed, $evenness?->portions->count);
+        }
+
+        return sprintf(
+            '%s: %s %s over %d portions, up to %s is free',
+            $it->piece->title,
+            $evenness->portions->measure === EvennessMeasure::Range ? 'heaviest and lightest are apart by' : 'uneven by a coefficient of variation of',
+            Figure::percent($evenness->figure, 1),
+            $evenness->portions->count,
+            Figure::percent($evenness->portions->limit, 1),
+        );
     }
 
     private static function range(Window $window, int $milligrams): string

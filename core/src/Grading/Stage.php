@@ -10,8 +10,11 @@ use DeftBlade\Core\Balance\BalanceState;
 enum Stage: string
 {
     case Waiting = 'waiting';
+    /** The mise en place was looked at; no carcass yet. */
+    case Mise = 'mise';
     case Received = 'received';
     case Running = 'running';
+    case Paused = 'paused';
     case Presented = 'presented';
     case Weighing = 'weighing';
     /** Every piece, bin and the scrape is weighed; something is still to be judged. */
@@ -27,8 +30,10 @@ enum Stage: string
             $result->balance->state !== BalanceState::Open => self::Weighed,
             $log->pieces !== [] || $log->bins !== [] => self::Weighing,
             $log->time->presented => self::Presented,
-            $log->time->runningSince !== null || $log->time->ms > 0 => self::Running,
+            $log->time->runningSince !== null => self::Running,
+            $log->time->ms > 0 => self::Paused,
             $log->received !== null => self::Received,
+            $log->mise !== null => self::Mise,
             default => self::Waiting,
         };
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Capture\CaptureLog;
+use DeftBlade\Core\Capture\IncidentTreatment;
+use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
@@ -20,7 +22,7 @@ final readonly class Tray
         public Standard $standard,
         public CaptureLog $log,
         public float $timeFactor,
-        /** All pieces are in, excused ones aside, or the tray was declared presented. */
+        /** All pieces are in, excused ones aside, and the portions of sets that must be even; or the tray was declared presented. */
         public bool $complete,
         private array $levels,
         private array $excusedPieces,
@@ -34,10 +36,20 @@ final readonly class Tray
             $pieces += array_fill_keys($standard->defects[$defect]->pieces, true);
             $criteria += array_fill_keys($standard->defects[$defect]->criteria, true);
         }
+        foreach ($log->incidents as $incident) {
+            $pieces += $incident->treatment === IncidentTreatment::Excused ? array_fill_keys($incident->pieces, true) : [];
+        }
         $required = array_diff_key($standard->cuts->pieces, $pieces);
-        $complete = $log->time->presented || array_diff_key($required, $log->pieces) === [];
+        $complete = $log->time->presented || array_filter($required, static fn(Piece $it): bool => ! self::isWeighed($it, $log)) === [];
 
         return new self($standard, $log, $timeFactor, $complete, $log->levels, $pieces, $criteria);
+    }
+
+    private static function isWeighed(Piece $piece, CaptureLog $log): bool
+    {
+        $isEvennessKnown = $piece->portions?->measure === null || count($log->portions[$piece->id] ?? []) === $piece->portions->count;
+
+        return isset($log->pieces[$piece->id]) && $isEvennessKnown;
     }
 
     /** The same tray, had one criterion been judged otherwise. */

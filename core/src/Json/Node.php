@@ -106,6 +106,16 @@ final readonly class Node
         return $this->value === null;
     }
 
+    public function isList(): bool
+    {
+        return is_array($this->value);
+    }
+
+    public function isText(): bool
+    {
+        return is_string($this->value);
+    }
+
     /** The object itself. */
     public function document(): \stdClass
     {

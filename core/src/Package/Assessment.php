@@ -19,17 +19,13 @@ use DeftBlade\Core\Standard\Standard;
 /** A whole assessment package: the standard, the policy and the attempts of a class. */
 final readonly class Assessment
 {
-    public const FORMAT = 'deft-blade.assessment/1';
-
     /** @param list<Attempt> $attempts */
-    private function __construct(public Standard $standard, public Policy $policy, public array $attempts) {}
+    private function __construct(public PackageFormat $format, public Standard $standard, public Policy $policy, public array $attempts) {}
 
     /** @throws InvalidPackage naming the path of the first thing that is wrong */
     public static function read(Node $node): self
     {
-        if ($node->at('format')->text() !== self::FORMAT) {
-            throw $node->at('format')->fail(sprintf('is "%s"; this reads "%s"', InvalidPackage::quote($node->at('format')->text()), self::FORMAT));
-        }
+        $format = PackageFormat::read($node->at('format'));
         $node->keys(['format', 'standard', 'policy', 'attempts']);
         $standard = Standard::read($node->at('standard'));
         $captures = new CaptureReader($standard);
@@ -42,7 +38,9 @@ final readonly class Assessment
             $attempts[$attempt->id] = $attempt;
         }
 
-        return new self($standard, Policy::read($node->at('policy')), array_values($attempts));
+        $format->hold($node);
+
+        return new self($format, $standard, Policy::read($node->at('policy')), array_values($attempts));
     }
 
     /** @throws InvalidPackage when the policy's decision rule leaves a window empty */
@@ -55,7 +53,7 @@ final readonly class Assessment
             throw InvalidPackage::at('policy.decision.rule', $problem->getMessage());
         }
 
-        return new ClassResult($results, MixUpSearch::among(array_map(self::balanced(...), $results)));
+        return new ClassResult($this->format, $results, MixUpSearch::among(array_map(self::balanced(...), $results)));
     }
 
     private static function balanced(AttemptResult $result): BalancedTray

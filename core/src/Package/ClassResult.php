@@ -14,5 +14,5 @@ final readonly class ClassResult
      * @param list<AttemptResult> $attempts
      * @param list<MixUp>         $mixUps
      */
-    public function __construct(public array $attempts, public array $mixUps) {}
+    public function __construct(public PackageFormat $format, public array $attempts, public array $mixUps) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Standard;
 
+use DeftBlade\Core\Json\Node;
+
 /** The documents that ship with the core, as they stand inside an assessment package. */
 final readonly class Shelf
 {
@@ -15,16 +17,27 @@ final readonly class Shelf
         return array_map(static fn(string $path): string => basename($path, '.json'), glob("{$this->folder}/*.json") ?: []);
     }
 
-    /** A shipped standard with its carcass put in its place. */
+    /** A shipped standard with its carcass put in its place: the whole of it, or with parts split as the standard needs. */
     public function standard(string $key): \stdClass
     {
         $standard = $this->document($key);
-        if (is_string($standard->carcass)) {
-            $carcass = $this->document("carcasses/{$standard->carcass}");
-            $standard->carcass = (object) ['key' => $carcass->key, 'title' => $carcass->title, 'parts' => $carcass->parts];
-        }
+        $named = Node::of($standard, $key)->at('carcass');
+        $isSplit = $standard->carcass instanceof \stdClass;
+        $carcass = $this->carcass($isSplit ? $named->at('of')->text() : $named->text());
+        $parts = Node::of($carcass, 'carcass')->at('parts')->items();
+        $standard->carcass = (object) [
+            'key' => $carcass->key,
+            'title' => $carcass->title,
+            'parts' => array_merge(...array_map($isSplit ? (new PartSplit($named->at('split')))->of(...) : static fn(Node $part): array => [$part->document()], $parts)),
+        ];
 
         return $standard;
+    }
+
+    /** @return list<string> the keys of all shipped carcasses */
+    public function carcasses(): array
+    {
+        return array_map(static fn(string $path): string => basename($path, '.json'), glob("{$this->folder}/carcasses/*.json") ?: []);
     }
 
     public function hasCarcass(string $key): bool
@@ -49,6 +62,18 @@ final readonly class Shelf
     public function policy(string $key): \stdClass
     {
         return $this->document("policies/$key");
+    }
+
+    /** What a house may choose: vocabulary or schools. */
+    public function house(string $name): \stdClass
+    {
+        return $this->document("house/$name");
+    }
+
+    /** What must be in order at a station before anybody cuts a carcass of this species. */
+    public function mise(string $species): MiseList
+    {
+        return MiseList::read(Node::of($this->house('mise'), 'mise'), $species);
     }
 
     private function document(string $name): \stdClass

@@ -19,11 +19,11 @@ final readonly class Standard
     private array $faultsByComponent;
 
     /**
-     * @param list<array{string, string}> $pairs
-     * @param array<string, Criterion>    $criteria    by id
-     * @param array<string, Fault>        $faults      by id
-     * @param array<string, Defect>       $defects     by id
-     * @param array<string, string>       $checkpoints titles by id
+     * @param list<MatchGroup>          $matches
+     * @param array<string, Criterion>  $criteria    by id
+     * @param array<string, Fault>      $faults      by id
+     * @param array<string, Defect>     $defects     by id
+     * @param array<string, Checkpoint> $checkpoints by id
      */
     private function __construct(
         public string $key,
@@ -31,13 +31,19 @@ final readonly class Standard
         public string $species,
         public Carcass $carcass,
         public CutList $cuts,
-        public array $pairs,
+        public array $matches,
         public array $criteria,
         public array $faults,
         public array $defects,
         public array $checkpoints,
         public ?FrameLimit $frame,
         public ?TimeAllowance $time,
+        /** The yield counts towards the grade. */
+        public bool $countsYield,
+        /** Null where the policy's target holds. */
+        public ?YieldTarget $yield,
+        /** @var array<string, string> the schools of practice it names itself, by question */
+        public array $schools,
     ) {
         $this->criteriaByComponent = self::grouped($criteria);
         $this->faultsByComponent = self::grouped($faults);
@@ -47,12 +53,14 @@ final readonly class Standard
     {
         $node->keys(
             ['key', 'carcass', 'pieces', 'frame', 'time'],
-            ['title', 'version', 'species', 'pairs', 'bins', 'criteria', 'faults', 'defects', 'checkpoints', 'tray', 'card', 'cautions', 'uses'],
+            ['title', 'version', 'species', 'pairs', 'bins', 'criteria', 'faults', 'defects', 'checkpoints', 'yield', 'tray', 'card', 'cautions', 'uses', 'schools'],
         );
         $key = $node->at('key')->identifier();
         $carcass = Carcass::read($node->at('carcass'));
         $cuts = CutList::read($node, $carcass);
         $criteria = self::byId($node->itemsOf('criteria'), Criterion::read(...));
+
+        $countsYield = ! $node->has('yield') || ! $node->at('yield')->isNull();
 
         return new self(
             $key,
@@ -60,13 +68,16 @@ final readonly class Standard
             $node->textOf('species', $carcass->title),
             $carcass,
             $cuts,
-            self::pairs($node->itemsOf('pairs'), $cuts),
+            self::matches($node->itemsOf('pairs'), $cuts),
             $criteria,
             self::byId($node->itemsOf('faults'), Fault::read(...)),
             self::byId($node->itemsOf('defects'), static fn(Node $item): Defect => Defect::read($item, $cuts, $criteria)),
-            self::byId($node->itemsOf('checkpoints'), self::checkpoint(...)),
+            self::byId($node->itemsOf('checkpoints'), static fn(Node $item): Checkpoint => Checkpoint::read($item, $criteria)),
             $node->at('frame')->isNull() ? null : $node->at('frame')->attempt(FrameLimit::read(...)),
             $node->at('time')->isNull() ? null : $node->at('time')->attempt(TimeAllowance::read(...)),
+            $countsYield,
+            $countsYield && $node->has('yield') ? $node->at('yield')->attempt(static fn(Node $it): YieldTarget => YieldTarget::read($it->keys(['floor', 'target']))) : null,
+            $node->has('schools') ? self::schools($node->at('schools')) : [],
         );
     }
 
@@ -127,6 +138,17 @@ final readonly class Standard
         return $items;
     }
 
+    /** @return array<string, string> */
+    private static function schools(Node $node): array
+    {
+        $schools = [];
+        foreach (array_map(strval(...), array_keys(get_object_vars($node->document()))) as $question) {
+            $schools[$question] = $node->at($question)->text();
+        }
+
+        return $schools;
+    }
+
     /**
      * @template T of Criterion|Fault
      *
@@ -147,35 +169,12 @@ final readonly class Standard
     /**
      * @param list<Node> $nodes
      *
-     * @return list<array{string, string}>
+     * @return list<MatchGroup>
      */
-    private static function pairs(array $nodes, CutList $cuts): array
+    private static function matches(array $nodes, CutList $cuts): array
     {
-        $pairs = array_map(static fn(Node $node): ?array => $node->attempt(static fn(Node $pair): array => self::pair($pair, $cuts)), $nodes);
+        $groups = array_map(static fn(Node $node): ?MatchGroup => $node->attempt(static fn(Node $group): MatchGroup => MatchGroup::read($group, $cuts)), $nodes);
 
-        return array_values(array_filter($pairs, static fn(?array $pair): bool => $pair !== null));
-    }
-
-    /** @return array{string, string} */
-    private static function pair(Node $node, CutList $cuts): array
-    {
-        $ids = array_map(static fn(Node $item): string => $item->text(), $node->items());
-        if (count($ids) !== 2 || $ids[0] === $ids[1]) {
-            throw $node->fail('a pair names two different pieces');
-        }
-        foreach ($ids as $index => $id) {
-            if (! isset($cuts->pieces[$id])) {
-                throw $node->items()[$index]->fail('the standard has no such piece');
-            }
-        }
-
-        return [$ids[0], $ids[1]];
-    }
-
-    private static function checkpoint(Node $node): string
-    {
-        $node->keys(['id'], ['title']);
-
-        return $node->textOf('title', $node->at('id')->identifier());
+        return array_values(array_filter($groups, static fn(?MatchGroup $it): bool => $it !== null));
     }
 }

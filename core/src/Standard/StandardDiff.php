@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Carcass\Bin;
 use DeftBlade\Core\Carcass\Piece;
+use DeftBlade\Core\Carcass\Portions;
 use DeftBlade\Core\Carcass\Window;
 use DeftBlade\Core\Carcass\WindowBasis;
 
@@ -25,13 +26,24 @@ final readonly class StandardDiff
             ...$diff->places(),
             ...$diff->movedParts(),
             ...$diff->windows(),
+            ...$diff->portions(),
             ...$diff->criteria(),
             ...$diff->faults(),
             ...self::listed('Defect', array_column($before->defects, 'title', 'id'), array_column($after->defects, 'title', 'id')),
-            ...self::change('Pairs', self::pairs($before), self::pairs($after)),
+            ...self::change('Weigh alike', self::matches($before), self::matches($after)),
+            ...self::change('Portion yield', self::yield($before), self::yield($after)),
+            ...$diff->checkpoints(),
             ...self::change('Scrape', self::frame($before), self::frame($after)),
             ...self::change('Time', self::time($before), self::time($after)),
+            ...self::change('Schools of practice', self::schools($before), self::schools($after)),
         ];
+    }
+
+    private static function schools(Standard $standard): string
+    {
+        $named = array_map(static fn(string $question, string $school): string => "$question $school", array_keys($standard->schools), $standard->schools);
+
+        return implode(', ', $named) ?: 'those of the house';
     }
 
     /** @return list<string> */
@@ -134,9 +146,54 @@ final readonly class StandardDiff
             : sprintf('%s–%s g', round($window->low / 1000, 1), round($window->high / 1000, 1));
     }
 
-    private static function pairs(Standard $standard): string
+    private static function matches(Standard $standard): string
     {
-        return implode('; ', array_map(static fn(array $pair): string => $standard->titleOf($pair[0]).' and '.lcfirst($standard->titleOf($pair[1])), $standard->pairs)) ?: 'none';
+        $name = static fn(MatchGroup $it): string => implode(' and ', array_map($standard->titleOf(...), $it->pieces)).($it->tolerance === null ? '' : ' within '.self::percent($it->tolerance));
+
+        return implode('; ', array_map($name, $standard->matches)) ?: 'none';
+    }
+
+    private static function yield(Standard $standard): string
+    {
+        return match (true) {
+            ! $standard->countsYield => 'does not count',
+            $standard->yield === null => 'as the house asks',
+            default => sprintf('%s to %s', self::percent($standard->yield->floor), self::percent($standard->yield->target)),
+        };
+    }
+
+    /** @return list<string> */
+    private function checkpoints(): array
+    {
+        $changes = [self::listed('Checkpoint', array_column($this->before->checkpoints, 'title', 'id'), array_column($this->after->checkpoints, 'title', 'id'))];
+        foreach (array_intersect_key($this->after->checkpoints, $this->before->checkpoints) as $id => $checkpoint) {
+            $earlier = $this->before->checkpoints[$id];
+            $changes[] = self::change("{$checkpoint->title}, judged there", $this->judgedAt($earlier, $this->before), $this->judgedAt($checkpoint, $this->after));
+            $changes[] = self::change("{$checkpoint->title}, split", self::allowance($earlier->time), self::allowance($checkpoint->time));
+        }
+
+        return array_merge([], ...$changes);
+    }
+
+    private function judgedAt(Checkpoint $checkpoint, Standard $standard): string
+    {
+        return implode(', ', array_map(static fn(string $id): string => $standard->criteria[$id]->title, $checkpoint->criteria)) ?: 'nothing';
+    }
+
+    /** @return list<string> */
+    private function portions(): array
+    {
+        $words = static fn(?Portions $it): string => match (true) {
+            $it === null => 'one thing',
+            $it->measure === null => "{$it->count}",
+            default => "{$it->count}, {$it->measure->value} up to ".self::percent($it->limit),
+        };
+        $changes = [];
+        foreach (array_intersect_key($this->after->cuts->pieces, $this->before->cuts->pieces) as $id => $piece) {
+            $changes[] = self::change("{$piece->title}, portions", $words($this->before->cuts->pieces[$id]->portions), $words($piece->portions));
+        }
+
+        return array_merge([], ...$changes);
     }
 
     private static function frame(Standard $standard): string
@@ -146,7 +203,12 @@ final readonly class StandardDiff
 
     private static function time(Standard $standard): string
     {
-        return $standard->time === null ? 'none' : sprintf('%s min, limit %s min', round($standard->time->standardMs / 60_000, 1), round($standard->time->limitMs / 60_000, 1));
+        return self::allowance($standard->time);
+    }
+
+    private static function allowance(?TimeAllowance $time): string
+    {
+        return $time === null ? 'none' : sprintf('%s min, limit %s min', round($time->standardMs / 60_000, 1), round($time->limitMs / 60_000, 1));
     }
 
     private static function percent(float $share): string

@@ -34,6 +34,16 @@ final readonly class Mass
     }
 
     /**
+     * @param list<self> $masses
+     *
+     * @throws InvalidMass
+     */
+    public static function sum(array $masses): self
+    {
+        return self::ofMilligrams(array_sum(array_map(static fn(self $mass): int => $mass->mg, $masses)));
+    }
+
+    /**
      * Reads what a person typed: "1.82 kg", "1820", "4 lb 3 oz", "4lb 3,5oz"; a bare number is in $bare.
      *
      * @throws InvalidMass

@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Tests\Support;
 
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
+use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Standard\Shelf;
 
@@ -21,7 +22,7 @@ final class Package
         $shelf = new Shelf();
 
         return new self((object) [
-            'format' => Assessment::FORMAT,
+            'format' => PackageFormat::One->value,
             'standard' => $shelf->standard('chicken-eight-piece'),
             'policy' => $shelf->policy('house'),
             'attempts' => [],
@@ -73,6 +74,8 @@ final class Package
                 $what === 'levels' => array_map(static fn(string $it, int $level): array => ['kind' => 'level', 'criterion' => $it, 'level' => $level], array_keys($value), $value),
                 $what === 'faults' => array_map(static fn(string $it): array => ['kind' => 'fault', 'fault' => $it], $value),
                 $what === 'clock' => array_map(static fn(int $second, string $event): array => ['kind' => 'clock', 'event' => $event, 'second' => $second], array_keys($value), $value),
+                $what === 'checkpoints' => array_map(static fn(string $it, int $second): array => ['kind' => 'checkpoint', 'checkpoint' => $it, 'second' => $second], array_keys($value), $value),
+                $what === 'portions' => array_merge(...array_map(self::portions(...), array_keys($value), $value)),
                 in_array($what, $pieces, true) => [['kind' => 'piece', 'piece' => $what, 'mass_mg' => (int) round($value * 1000)]],
                 default => [['kind' => 'bin', 'bin' => $what, 'mass_mg' => (int) round($value * 1000)]],
             }];
@@ -97,6 +100,16 @@ final class Package
     public function first(): array
     {
         return $this->grade()['attempts'][0];
+    }
+
+    /**
+     * @param list<float> $grams
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function portions(string $piece, array $grams): array
+    {
+        return array_map(static fn(float $mass, int $index): array => ['kind' => 'portion', 'piece' => $piece, 'portion' => $index + 1, 'mass_mg' => (int) round($mass * 1000)], $grams, array_keys($grams));
     }
 
     /** @param array<string, mixed> $capture */

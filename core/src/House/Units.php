@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\House;
+
+use DeftBlade\Core\Weighing\Mass;
+use DeftBlade\Core\Weighing\MassUnit;
+
+/** What a house weighs in when it speaks; what is stored is always mg. */
+enum Units: string
+{
+    case Metric = 'metric';
+    case Us = 'us';
+
+    /** "267 g"; "9.42 oz" up to a pound, "4 lb 3 oz" from there. */
+    public function mass(Mass $mass): string
+    {
+        return match (true) {
+            $this === self::Metric => $mass->format(MassUnit::Gram),
+            $mass->mg < MassUnit::Pound->milligrams() => $mass->format(MassUnit::Ounce),
+            default => $mass->format(MassUnit::Pound),
+        };
+    }
+
+    /** The unit that columns of figures are in. */
+    public function column(): MassUnit
+    {
+        return $this === self::Metric ? MassUnit::Gram : MassUnit::Ounce;
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Tests;
+
+use DeftBlade\Core\House\HouseSettings;
+use DeftBlade\Core\House\Lexicon;
+use DeftBlade\Core\House\Question;
+use DeftBlade\Core\House\SchoolBook;
+use DeftBlade\Core\House\SchoolEffects;
+use DeftBlade\Core\House\Units;
+use DeftBlade\Core\House\Vocabulary;
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\PresentationDiff;
+use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Standard\StandardDiff;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a house chooses: its words, its units, its schools of practice. */
+final class HouseTest extends TestCase
+{
+    /** @param array<string, string> $words */
+    #[DataProvider('sayings')]
+    public function testTextsAreSaidInTheWordsOfTheHouse(string $expected, string $text, array $words, Units $units = Units::Metric): void
+    {
+        self::assertSame($expected, self::vocabulary($words, $units)->say($text));
+    }
+
+    /** @return iterable<string, array{string, string, array<string, string>, 3?: Units}> */
+    public static function sayings(): iterable
+    {
+        yield 'the book' => ['Left first-bone breast: 267 g', 'Left first-bone breast: 267 g', []];
+        yield 'a cut' => ['Left airline breast', 'Left first-bone breast', ['first-bone-breast' => 'airline breast']];
+        yield 'a capital stays' => ['Supreme, frenched', 'First-bone breast, frenched', ['first-bone-breast' => 'supreme']];
+        yield 'a word within an identifier is none' => ['frame.left, frame-limit, framed: carcass.', 'frame.left, frame-limit, framed: frame.', ['frame' => 'carcass']];
+        yield 'longest first' => ['Scraped off the bones', 'Scraped off the frame', ['frame' => 'bones']];
+        yield 'spelling' => ['Color of the sanitizer', 'Colour of the sanitiser', ['spelling' => 'us']];
+        yield 'no word is said twice' => ['The carcass of the carcass', 'The frame of the carcass', ['frame' => 'carcass']];
+        // 28.349 523 125 g to the ounce, 16 to the pound (NIST Handbook 44, appendix C).
+        yield 'ounces' => ['9.42 oz, under 9.52 oz to 12.06 oz', '267 g, under 270 to 342 g', [], Units::Us];
+        yield 'pounds' => ['AP 3 lb 15.5 oz', 'AP 1800 g', [], Units::Us];
+        yield 'no mass' => ['3 mm, step 2 of 4', '3 mm, step 2 of 4', [], Units::Us];
+    }
+
+    public function testAWordOfTheHousesOwnGoesBeforeWhatIsOffered(): void
+    {
+        $own = [(object) ['book' => 'Drumette', 'house' => 'wing drum'], (object) ['book' => 'first-bone breast', 'house' => 'côtelette']];
+        $vocabulary = self::vocabulary(['first-bone-breast' => 'supreme'], own: $own);
+        self::assertSame('Left côtelette, wing drum frenched; two supremes', $vocabulary->say('Left first-bone breast, drumette frenched; two first-bone breasts'));
+        self::assertSame('Wing drum, drumettes, drumette.left', $vocabulary->say('Drumette, drumettes, drumette.left'));
+    }
+
+    public function testKeysOfDataNeverChange(): void
+    {
+        $document = (object) ['title' => 'Frame', 'id' => 'frame', 'capture' => (object) ['kind' => 'note', 'text' => 'The frame is clean'], 'uses' => (object) ['frame' => 'The frame to stock']];
+        self::assertEquals(
+            (object) ['title' => 'Carcass', 'id' => 'frame', 'capture' => $document->capture, 'uses' => (object) ['frame' => 'The carcass to stock']],
+            self::vocabulary(['frame' => 'carcass'])->speak($document),
+        );
+    }
+
+    #[DataProvider('questions')]
+    public function testEverySchoolKeepsEveryStandardWholeAndChangesSome(Question $question): void
+    {
+        $shelf = new Shelf();
+        foreach ($question->schools as $school) {
+            $changed = 0;
+            foreach ($shelf->keys() as $key) {
+                $document = $shelf->standard($key);
+                $held = self::book()->held($document, [$question->key => $school->key]);
+                $examination = Standard::examine($held);
+                self::assertSame([], array_map(static fn(InvalidPackage $it): string => "$key: {$it->getMessage()}", $examination->problems));
+                self::assertNotNull($examination->standard);
+                $before = Standard::read(Node::of(self::book()->held($document, []), 'standard'));
+                $changes = [...StandardDiff::between($before, $examination->standard), ...PresentationDiff::between(self::book()->held($document, []), $held)];
+                $changed += $changes === [] ? 0 : 1;
+                self::assertTrue($changes === [] || $question->isAskedOf($examination->standard->species), "$key is not asked, yet {$school->key} changes it");
+            }
+            self::assertSame($school !== $question->default(), $changed > 0, "{$question->key}: {$school->key}");
+        }
+    }
+
+    /** @return iterable<string, array{Question}> */
+    public static function questions(): iterable
+    {
+        foreach (self::book()->questions as $question) {
+            yield $question->key => [$question];
+        }
+    }
+
+    public function testEverySchoolThatChangesSomethingSaysWhat(): void
+    {
+        $questions = Node::of((new Shelf())->house('schools'))->at('questions')->items();
+        foreach ($questions as $question) {
+            foreach ($question->at('options')->items() as $option) {
+                $changes = $option->at('changes');
+                self::assertSame((array) $changes->document() === [], (new SchoolEffects($changes))->inWords() === [], $option->at('key')->text());
+            }
+        }
+    }
+
+    public function testAStandardOverridesItsHouse(): void
+    {
+        $document = (new Shelf())->standard('chicken-eight-piece');
+        $document->schools = (object) ['oyster' => 'with-thigh'];
+        $held = self::book()->held($document, ['oyster' => 'may-stay', 'fat' => 'discard']);
+        $faults = array_keys(Standard::read(Node::of($held, 'standard'))->faults);
+        self::assertContains('oyster-missing', $faults);
+        self::assertFalse(Standard::read(Node::of($held, 'standard'))->cuts->bins['fat']->usable);
+        self::assertObjectNotHasProperty('schools', $held);
+        $document->schools = (object) ['oyster' => 'fried', 'sauce' => 'brown'];
+        self::assertSame(['standard.schools.oyster', 'standard.schools.sauce'], array_map(static fn(InvalidPackage $it): string => $it->path, self::book()->examine($document)->problems));
+    }
+
+    public function testSettingsAreWhatIsOffered(): void
+    {
+        $read = static fn(string $json): HouseSettings => HouseSettings::read(Node::of(json_decode($json), 'house'), self::lexicon(), self::book());
+        $settings = $read('{"units": "us", "words": {"frame": "carcass"}, "schools": {"rinse": "rinse-and-dry"}}');
+        self::assertSame([Units::Us, ['frame' => 'carcass'], ['rinse' => 'rinse-and-dry']], [$settings->units, $settings->words, $settings->schools]);
+        $own = static fn(string $words): string => '{"units": "us", "words": {}, "schools": {}, "own": ['.$words.']}';
+        $refused = [
+            $own('{"book": "tender", "house": "  "}') => 'house.own[0].house',
+            $own('{"book": "8", "house": "eight"}') => 'house.own[0].book',
+            $own('{"book": "tender", "house": "x<b>"}') => 'house.own[0].house',
+            $own('{"book": "tender", "house": "'.str_repeat('a', 61).'"}') => 'house.own[0].house',
+            $own('{"book": "tender", "house": "a"}, {"book": "Tender", "house": "b"}') => 'house.own[1].book',
+            '{"units": "stone", "words": {}, "schools": {}}' => 'house.units',
+            '{"units": "us", "words": {"frame": "box"}, "schools": {}}' => 'house.words.frame',
+            '{"units": "us", "words": {}, "schools": {"soak": "never"}}' => 'house.schools.soak',
+        ];
+        foreach ($refused as $json => $path) {
+            try {
+                $read($json);
+                self::fail($path);
+            } catch (InvalidPackage $problem) {
+                self::assertSame($path, $problem->path);
+            }
+        }
+    }
+
+    /**
+     * @param array<string, string> $words
+     * @param list<\stdClass>       $own
+     */
+    private static function vocabulary(array $words, Units $units = Units::Metric, array $own = []): Vocabulary
+    {
+        return self::lexicon()->vocabulary(self::settings((object) ['units' => $units->value, 'words' => (object) $words, 'schools' => (object) [], 'own' => $own]));
+    }
+
+    private static function settings(\stdClass $document): HouseSettings
+    {
+        return HouseSettings::read(Node::of($document, 'house'), self::lexicon(), self::book());
+    }
+
+    private static function lexicon(): Lexicon
+    {
+        return Lexicon::read(Node::of((new Shelf())->house('vocabulary'), 'vocabulary'));
+    }
+
+    private static function book(): SchoolBook
+    {
+        return SchoolBook::read(Node::of((new Shelf())->house('schools'), 'schools'));
+    }
+}
