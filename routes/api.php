@@ -5,7 +5,11 @@ declare(strict_types=1);
 use App\Http\Controllers\Api\AssessmentController;
 use App\Http\Controllers\Api\BenchController;
 use App\Http\Controllers\Api\CaptureController;
-use App\Http\Controllers\Api\MassController;
+use App\Http\Controllers\Api\CarcassController;
+use App\Http\Controllers\Api\FloorController;
+use App\Http\Controllers\Api\HouseController;
+use App\Http\Controllers\Api\PhotoController;
+use App\Http\Controllers\Api\PolicyController;
 use App\Http\Controllers\Api\ReleaseController;
 use App\Http\Controllers\Api\ScaleController;
 use App\Http\Controllers\Api\ScalePanController;
@@ -13,7 +17,9 @@ use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\SheetController;
 use App\Http\Controllers\Api\StandardController;
 use App\Http\Controllers\Api\TrayController;
+use App\Http\Controllers\Api\TryStandardController;
 use App\Http\Controllers\Api\VerdictController;
+use App\Http\Middleware\SpeakHouse;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -22,30 +28,44 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/session', [SessionController::class, 'show']);
     Route::delete('/session', [SessionController::class, 'destroy']);
 
+    // What is chosen from, and what is written, is said in the words of the book.
+    Route::withoutMiddleware(SpeakHouse::class)->group(static function (): void {
+        Route::get('/house', [HouseController::class, 'show']);
+        Route::put('/house', [HouseController::class, 'update']);
+        Route::get('/carcasses', [CarcassController::class, 'index']);
+        Route::post('/standards/check', [StandardController::class, 'check']);
+    });
+
     Route::get('/bench', [BenchController::class, 'show']);
 
     Route::get('/assessments/{assessment}', [AssessmentController::class, 'show']);
     Route::get('/assessments/{assessment}/package', [AssessmentController::class, 'package']);
     Route::get('/assessments/{assessment}/sheet', [SheetController::class, 'show']);
     Route::get('/assessments/{assessment}/sheet.csv', [SheetController::class, 'csv']);
+    Route::get('/assessments/{assessment}/floor', [FloorController::class, 'show']);
+    Route::put('/assessments/{assessment}/room', [FloorController::class, 'arrange']);
+    Route::post('/assessments/{assessment}/presence', [FloorController::class, 'present']);
     Route::get('/assessments/{assessment}/captures', [CaptureController::class, 'after']);
     Route::post('/assessments/{assessment}/release', [ReleaseController::class, 'store']);
 
     Route::get('/attempts/{attempt}', [TrayController::class, 'show']);
     Route::post('/attempts/{attempt}/captures', [CaptureController::class, 'store']);
+    Route::put('/attempts/{attempt}/photos/{sha256}', [PhotoController::class, 'store']);
+    Route::get('/attempts/{attempt}/photos/{sha256}', [PhotoController::class, 'show']);
     Route::get('/attempts/{attempt}/verdict', [VerdictController::class, 'show']);
     Route::get('/attempts/{attempt}/released', [VerdictController::class, 'released']);
     Route::get('/results', [VerdictController::class, 'own']);
 
     Route::get('/standards', [StandardController::class, 'index']);
-    Route::post('/standards/check', [StandardController::class, 'check']);
+    Route::post('/standards/try', [TryStandardController::class, 'store']);
     Route::post('/standards', [StandardController::class, 'store']);
     Route::get('/standards/{standard}', [StandardController::class, 'show']);
     Route::get('/standards/{standard}/sheet.pdf', [StandardController::class, 'sheet']);
     Route::get('/standards/{standard}/document', [StandardController::class, 'document']);
 
+    Route::get('/policy', [PolicyController::class, 'show']);
+
     Route::get('/scale', [ScaleController::class, 'stream']);
-    Route::get('/mass', [MassController::class, 'show']);
     if (is_string(config('scale.pan'))) {
         Route::post('/attempts/{attempt}/pan', [ScalePanController::class, 'store']);
     }

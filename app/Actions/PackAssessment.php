@@ -7,7 +7,8 @@ namespace App\Actions;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
-use DeftBlade\Core\Package\Assessment as AssessmentPackage;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 
 /** Puts an assessment together as a package of the open format: everything a result is computed from. */
@@ -16,12 +17,9 @@ final readonly class PackAssessment
     /** @param iterable<Attempt> $attempts with their captures */
     public function pack(Assessment $assessment, iterable $attempts): \stdClass
     {
-        return (object) [
-            'format' => AssessmentPackage::FORMAT,
-            'standard' => $assessment->standard->document,
-            'policy' => $assessment->policy->document,
-            'attempts' => array_map($this->attempt(...), [...$attempts]),
-        ];
+        $package = ['standard' => $assessment->document, 'policy' => $assessment->policy->document, 'attempts' => array_map($this->attempt(...), [...$attempts])];
+
+        return (object) (['format' => PackageFormat::neededBy(Node::of((object) $package, 'package'))->value] + $package);
     }
 
     public function encode(\stdClass $package): string

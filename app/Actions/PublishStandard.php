@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\House\House;
 use App\Models\PublishedStandard;
-use DeftBlade\Core\Standard\Standard;
 use Illuminate\Support\Facades\DB;
 
 /** Publishes a document as the next version of its key; the versions before stay as they are. */
 final readonly class PublishStandard
 {
+    public function __construct(private House $house) {}
+
     /**
      * @throws InvalidStandard   naming everything that is wrong; nothing is stored then
      * @return PublishedStandard the version that holds this document: the latest one, where it says the same
      */
     public function publish(\stdClass $document): PublishedStandard
     {
-        $problems = Standard::examine($document)->problems;
+        $problems = $this->house->book->examine($document)->problems;
         if ($problems !== []) {
             throw new InvalidStandard($problems);
         }

@@ -9,6 +9,7 @@ use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\User;
+use App\Photos\PhotoShelf;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Capture\CaptureReader;
 use DeftBlade\Core\Capture\Instant;
@@ -23,7 +24,7 @@ final readonly class RecordCaptures
 {
     private const COMMON = ['id', 'at', 'by', 'kind'];
 
-    public function __construct(private GradeClass $grading) {}
+    public function __construct(private GradeClass $grading, private SafeStart $safety, private PhotoShelf $photos) {}
 
     /**
      * @param list<\stdClass> $sent as the device made them: id, at, kind and what the kind says
@@ -31,16 +32,17 @@ final readonly class RecordCaptures
      * @throws InvalidPackage when a capture is not right, or the class could not be graded with it
      * @throws Conflict       when an id is taken by another capture
      */
-    public function record(Attempt $attempt, array $sent, User $user, string $device): void
+    public function record(Attempt $attempt, array $sent, User $user, string $device, int $offsetMs = 0): void
     {
         $captures = $this->read($attempt->assessment, $sent, $user);
-        DB::transaction(function () use ($attempt, $captures, $user, $device): void {
+        DB::transaction(function () use ($attempt, $captures, $user, $device, $offsetMs): void {
             // One writer a class at a time, so that seq grows in the order of commits and a cursor never skips one.
             Assessment::query()->whereKey($attempt->assessment_id)->lockForUpdate()->firstOrFail();
             foreach ($captures as $capture) {
-                $this->add($attempt, $capture, $user, $device);
+                $this->add($attempt, $capture, $user, $device, $offsetMs);
             }
-            $this->grading->grade($attempt->assessment, [$attempt->load('captures')]);
+            $class = $this->grading->grade($attempt->assessment, [$attempt->load('captures')]);
+            $this->safety->check($class->of($attempt->id)->attempt->log, $class->standard, $captures);
         });
     }
 
@@ -51,11 +53,14 @@ final readonly class RecordCaptures
      */
     private function read(Assessment $assessment, array $sent, User $user): array
     {
-        $reader = new CaptureReader(Standard::read(Node::of($assessment->standard->document, 'standard')));
+        $reader = new CaptureReader(Standard::read(Node::of($assessment->document, 'standard')));
         foreach ($sent as $index => $capture) {
             $capture->by = $user->id;
             $node = Node::of($capture, "captures[$index]");
             $reader->read($node);
+            if ($node->at('kind')->text() === 'photo' && ! $this->photos->has($node->at('sha256')->text())) {
+                throw $node->at('sha256')->fail('the photograph itself has not come yet');
+            }
             if (! Str::isUuid($node->at('id')->text(), 7)) {
                 throw $node->at('id')->fail('must be a UUID of version 7');
             }
@@ -64,7 +69,7 @@ final readonly class RecordCaptures
         return $sent;
     }
 
-    private function add(Attempt $attempt, \stdClass $capture, User $user, string $device): void
+    private function add(Attempt $attempt, \stdClass $capture, User $user, string $device, int $offsetMs): void
     {
         $node = Node::of($capture);
         $id = mb_strtolower($node->at('id')->text());
@@ -78,7 +83,7 @@ final readonly class RecordCaptures
         ];
         $earlier = Capture::query()->find($id);
         if ($earlier === null) {
-            Capture::query()->create($row + ['device' => $device, 'received_at' => CarbonImmutable::now()]);
+            Capture::query()->create($row + ['device' => $device, 'offset_ms' => $offsetMs, 'received_at' => CarbonImmutable::now()]);
 
             return;
         }

@@ -10,6 +10,7 @@ use App\Models\Release;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Grading\Status;
+use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 use Illuminate\Support\Facades\DB;
 
@@ -34,7 +35,7 @@ final readonly class ReleaseResults
                     'attempt_id' => $attempt->id,
                     'package' => $package,
                     'package_sha256' => hash('sha256', $package),
-                    'result' => (object) ResultDocument::attempt($class->of($attempt->id)),
+                    'result' => (object) ResultDocument::attempt($class->of($attempt->id), PackageFormat::Two),
                     'released_by' => $by->id,
                     'released_at' => CarbonImmutable::now(),
                 ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\House\House;
 use App\Http\Resources\Flag;
 use App\Http\Resources\SheetColumnView;
 use App\Http\Resources\SheetView;
@@ -13,9 +14,12 @@ final readonly class WriteSheetCsv
 {
     private const BYTE_ORDER_MARK = "\u{FEFF}";
 
+    public function __construct(private House $house) {}
+
     public function write(SheetView $sheet): string
     {
-        $lines = [['Station', 'Student', 'Status', ...array_map(static fn(SheetColumnView $it): string => $it->title, $sheet->components), 'Total', 'Band', 'Portion yield %', 'Loss %', 'Flags', 'Released']];
+        $vocabulary = $this->house->vocabulary();
+        $lines = [['Station', 'Student', 'Status', ...array_map(static fn(SheetColumnView $it): string => $vocabulary->say($it->title), $sheet->components), 'Total', 'Band', 'Portion yield %', 'Loss %', 'Flags', 'Released']];
         foreach ($sheet->rows as $row) {
             $lines[] = [
                 $row->station,

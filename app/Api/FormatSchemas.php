@@ -8,8 +8,8 @@ namespace App\Api;
 final readonly class FormatSchemas
 {
     private const NAMES = [
-        'assessment' => ['standard' => 'Standard', 'policy' => 'Policy', 'capture' => 'Capture'],
-        'result' => ['attempt' => 'AttemptResult', 'piece' => 'PieceResult', 'component' => 'ComponentResult', 'reason' => 'Reason', 'balance' => 'Balance'],
+        'assessment' => ['standard' => 'Standard', 'policy' => 'Policy', 'capture' => 'Capture', 'portions' => 'PortionSet', 'allowance' => 'Allowance', 'pair' => 'Pair'],
+        'result' => ['attempt' => 'AttemptResult', 'piece' => 'PieceResult', 'component' => 'ComponentResult', 'reason' => 'Reason', 'balance' => 'Balance', 'portions' => 'PortionsResult', 'split' => 'Split'],
     ];
 
     public function __construct(private string $folder) {}

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use App\Actions\InvalidStandard;
+use App\Photos\InvalidPhotograph;
 use DeftBlade\Core\Json\InvalidPackage;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
@@ -42,6 +43,7 @@ final readonly class Problem implements Responsable
             $thrown instanceof ValidationException => self::invalid($thrown->getMessage(), self::placed($thrown)),
             $thrown instanceof InvalidPackage => self::invalid($thrown->getMessage(), [new PlacedError($thrown->path, $thrown->problem)]),
             $thrown instanceof InvalidStandard => self::invalid($thrown->getMessage(), array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $thrown->problems)),
+            $thrown instanceof InvalidPhotograph => self::invalid($thrown->getMessage(), [new PlacedError('photo', $thrown->getMessage())]),
             $thrown instanceof Conflict => self::named('conflict', 'This cannot be taken', 409, $thrown->getMessage()),
             $thrown instanceof AuthenticationException => self::named('signed-out', 'Not signed in', 401, 'Sign in to go on.'),
             $thrown instanceof AuthorizationException => self::named('not-allowed', 'Not allowed', 403, 'Your role does not allow this.'),
@@ -97,6 +99,7 @@ final readonly class Problem implements Responsable
         return match ($status) {
             404 => self::named('not-found', 'Not found', 404, 'There is nothing here that you may see.'),
             403 => self::named('not-allowed', 'Not allowed', 403, 'Your role does not allow this.'),
+            413 => self::named('too-large', 'Too large', 413, 'This is larger than the server takes. Make the picture smaller, then send it again.'),
             419 => self::named('stale-page', 'This page is out of date', 419, 'Load the page again and repeat what you did; nothing was stored.'),
             429 => new self('urn:deft-blade:problem:too-many', 'Too many tries', 429, 'Wait a minute, then try again.', [], $headers),
             default => new self('urn:deft-blade:problem:http', 'The request was refused', $status, 'The request could not be taken as it was sent.', [], $headers),

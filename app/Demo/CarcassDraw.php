@@ -16,7 +16,9 @@ use Random\Randomizer;
  */
 final readonly class CarcassDraw
 {
-    /** @param array<string, int> $masses mg by place; the scrape as "scrape" */
+    private const PURGE_CAUGHT = 0.6;
+
+    /** @param array<string, int> $masses mg by place; the scrape as "scrape", portion 2 of a set as "set:2" */
     private function __construct(private array $masses) {}
 
     /** Every demo has the same birds at the same stations. */
@@ -34,13 +36,20 @@ final readonly class CarcassDraw
             $parts[$part->id] = max(0.0, $part->share + $part->sd * self::normal($random));
         }
         $whole = array_sum($parts);
+        // What drips off before it is weighed is in no container.
+        $parts['purge'] = ($parts['purge'] ?? 0.0) * self::PURGE_CAUGHT;
         $masses = [];
         foreach ([...$standard->cuts->pieces, ...$standard->cuts->bins] as $place) {
             $share = array_sum(array_map(static fn(string $part): float => $parts[$part], $place->parts)) / $whole;
             $masses[$place->id] = $share * $asPurchased->mg;
         }
 
-        return new self(self::inGrams(self::withWaste($masses, $standard, $random, 1 - $care)));
+        $placed = self::inGrams(self::withWaste($masses, $standard, $random, 1 - $care));
+        foreach ($standard->cuts->pieces as $piece) {
+            $placed += $piece->portions === null ? [] : self::portions($piece->id, $placed[$piece->id], $piece->portions->count, $random, 1 - $care);
+        }
+
+        return new self($placed);
     }
 
     public static function asPurchased(string $seed): Mass
@@ -63,16 +72,38 @@ final readonly class CarcassDraw
     private static function withWaste(array $masses, Standard $standard, Randomizer $random, float $carelessness): array
     {
         $masses += ['scrape' => 0.0];
+        $trim = isset($standard->cuts->bins['trim']) ? 'trim' : (string) array_key_first($standard->cuts->bins);
         foreach ($standard->cuts->pieces as $piece) {
             $lost = $masses[$piece->id] * $carelessness * 0.25 * abs(self::normal($random));
             $masses[$piece->id] -= $lost;
-            $scraped = min($lost * 0.4, 9_000.0);
+            $scraped = $standard->frame === null ? 0.0 : min($lost * 0.4, 9_000.0);
             $masses['scrape'] += $scraped;
-            $masses['trim'] = ($masses['trim'] ?? 0.0) + $lost - $scraped;
+            $masses[$trim] = ($masses[$trim] ?? 0.0) + $lost - $scraped;
         }
-        $masses['waste'] = ($masses['waste'] ?? 0.0) * 0.6;
 
         return $masses;
+    }
+
+    /**
+     * A set cut by eye: portions about alike, which add up to it.
+     *
+     * @return array<string, int>
+     */
+    private static function portions(string $set, int $mg, int $count, Randomizer $random, float $carelessness): array
+    {
+        $sizes = array_map(static fn(): float => max(0.3, 1 + (0.05 + 0.35 * $carelessness) * self::normal($random)), range(1, $count));
+        $whole = array_sum($sizes);
+        $portions = [];
+        $cut = 0.0;
+        $taken = 0;
+        foreach ($sizes as $index => $size) {
+            $cut += $size / $whole * $mg;
+            $portion = 1000 * (int) round(($cut - $taken) / 1000);
+            $portions["$set:".($index + 1)] = $portion;
+            $taken += $portion;
+        }
+
+        return $portions;
     }
 
     /**

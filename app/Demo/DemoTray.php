@@ -24,17 +24,15 @@ final class DemoTray
 
     private readonly CarcassDraw $carcass;
 
-    /** @var list<array<string, mixed>> */
+    /** @var list<array{id: string, kind: string, at: string, payload: array<string, mixed>}> */
     private array $rows = [];
 
     private CarbonImmutable $now;
 
     public function __construct(
-        private readonly Attempt $attempt,
         private readonly Standard $standard,
         private readonly Mass $asPurchased,
         private readonly DemoHand $hand,
-        private readonly User $by,
         string $seed,
         CarbonImmutable $from,
     ) {
@@ -51,25 +49,42 @@ final class DemoTray
     public function cut(): self
     {
         $this->take('clock', 300, ['event' => 'start']);
+        $before = 20 * count($this->hand->faults);
+        foreach ($this->standard->checkpoints as $checkpoint) {
+            $split = (int) (($checkpoint->time->standardMs ?? 300_000) / 1000 * (1.4 - 0.5 * $this->hand->skill));
+            $this->take('checkpoint', $split, ['checkpoint' => $checkpoint->id]);
+            $before += $split;
+        }
         foreach ($this->hand->faults as $fault) {
             $this->take('fault', 20, ['fault' => $fault]);
         }
-        $marked = 20 * count($this->hand->faults);
 
-        return $this->take('clock', max(1, $this->hand->seconds - $marked), ['event' => 'stop']);
+        return $this->take('clock', max(1, $this->hand->seconds - $before), ['event' => 'stop']);
     }
 
     /** @param array<string, int> $instead grams read for a place instead of its own weight */
     public function weigh(array $instead = []): self
     {
         foreach ($this->standard->cuts->pieces as $piece) {
+            if ($piece->portions?->measure !== null) {
+                $this->weighPortions($piece->id, $piece->portions->count);
+
+                continue;
+            }
             $this->take('piece', 9, ['piece' => $piece->id, 'mass_mg' => 1000 * ($instead[$piece->id] ?? 0) ?: $this->massOf($piece->id)]);
         }
         foreach ($this->standard->cuts->bins as $bin) {
             $this->take('bin', 14, ['bin' => $bin->id, 'mass_mg' => $this->massOf($bin->id)]);
         }
 
-        return $this->take('scrape', 45, ['mass_mg' => $this->massOf('scrape')]);
+        return $this->standard->frame === null ? $this : $this->take('scrape', 45, ['mass_mg' => $this->massOf('scrape')]);
+    }
+
+    private function weighPortions(string $set, int $count): void
+    {
+        foreach (range(1, $count) as $portion) {
+            $this->take('portion', 4, ['piece' => $set, 'portion' => $portion, 'mass_mg' => $this->massOf("$set:$portion")]);
+        }
     }
 
     public function inspect(): self
@@ -93,26 +108,28 @@ final class DemoTray
         return $this->carcass->massOf($place)->mg;
     }
 
-    public function store(): void
+    public function store(Attempt $attempt, User $by): void
     {
-        DB::table('captures')->insert($this->rows);
+        DB::table('captures')->insert(array_map(static fn(array $row): array => [
+            'attempt_id' => $attempt->id,
+            'user_id' => $by->id,
+            'device' => self::DEVICE,
+            'received_at' => $row['at'],
+            'payload' => json_encode($row['payload'], JSON_THROW_ON_ERROR),
+        ] + $row, $this->rows));
+    }
+
+    /** @return list<\stdClass> as they stand in a package */
+    public function captures(): array
+    {
+        return array_map(static fn(array $row): \stdClass => (object) (['id' => $row['id'], 'at' => $row['at'], 'by' => self::DEVICE, 'kind' => $row['kind']] + $row['payload']), $this->rows);
     }
 
     /** @param array<string, mixed> $payload */
     private function take(string $kind, int $secondsLater, array $payload): self
     {
         $this->now = $this->now->addSeconds($secondsLater)->addMilliseconds($this->random->getInt(0, 999));
-        $at = $this->now->format(Capture::AT_FORMAT);
-        $this->rows[] = [
-            'id' => Uuid::uuid7($this->now)->toString(),
-            'attempt_id' => $this->attempt->id,
-            'kind' => $kind,
-            'at' => $at,
-            'payload' => json_encode($payload, JSON_THROW_ON_ERROR),
-            'user_id' => $this->by->id,
-            'device' => self::DEVICE,
-            'received_at' => $at,
-        ];
+        $this->rows[] = ['id' => Uuid::uuid7($this->now)->toString(), 'kind' => $kind, 'at' => $this->now->format(Capture::AT_FORMAT), 'payload' => $payload];
 
         return $this;
     }

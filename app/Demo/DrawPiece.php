@@ -16,12 +16,12 @@ final readonly class DrawPiece
     /** @param string $place received, a piece, a bin or scrape */
     public function draw(Attempt $attempt, string $place): Mass
     {
-        $attempt->load('captures', 'assessment.standard');
+        $attempt->load('captures', 'assessment');
         $seed = CarcassDraw::seedOf($attempt);
         if ($place === 'received') {
             return CarcassDraw::asPurchased($seed);
         }
-        $standard = Standard::read(Node::of($attempt->assessment->standard->document, 'standard'));
+        $standard = Standard::read(Node::of($attempt->assessment->document, 'standard'));
 
         return CarcassDraw::of($standard, $this->asPurchased($attempt, $seed), $seed)->massOf($place);
     }

@@ -18,8 +18,10 @@ use Illuminate\Database\Eloquent\Relations\HasManyThrough;
  * @property string                                                 $title
  * @property string                                                 $room
  * @property CarbonImmutable                                        $held_on
+ * @property \stdClass|null                                         $waves    by_station, gap_ms
  * @property StudentGroup                                           $group
  * @property PublishedStandard                                      $standard
+ * @property \stdClass                                              $document the standard as it is held here: its version under the schools of practice of that day
  * @property PublishedPolicy                                        $policy
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */
@@ -29,7 +31,30 @@ final class Assessment extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'published_standard_id', 'published_policy_id'];
+    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'published_standard_id', 'published_policy_id', 'document', 'waves'];
+
+    /** The seq of the last capture of the class; 0 where there is none. */
+    public function latestSeq(): int
+    {
+        $seq = $this->captures()->reorder()->max('captures.seq');
+
+        return is_int($seq) ? $seq : 0;
+    }
+
+    /** Which wave a station starts with. */
+    public function waveOf(int $station): int
+    {
+        $wave = $this->waves->by_station->{$station} ?? 1;
+
+        return is_int($wave) ? $wave : 1;
+    }
+
+    public function waveGapMs(): int
+    {
+        $gap = $this->waves->gap_ms ?? 0;
+
+        return is_int($gap) ? $gap : 0;
+    }
 
     /** @return BelongsTo<StudentGroup, $this> */
     public function group(): BelongsTo
@@ -64,6 +89,6 @@ final class Assessment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['held_on' => 'immutable_date'];
+        return ['held_on' => 'immutable_date', 'document' => 'object', 'waves' => 'object'];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
+ * @property \Illuminate\Database\Eloquent\Collection<int, Assessment>        $assessments
  * @property int|null                                                         $assessments_count
  * @property \Illuminate\Database\Eloquent\Collection<int, PublishedStandard> $versions
  */
@@ -26,6 +27,6 @@ final class PublishedStandard extends PublishedDocument
     /** @return HasMany<Assessment, $this> */
     public function assessments(): HasMany
     {
-        return $this->hasMany(Assessment::class);
+        return $this->hasMany(Assessment::class)->latest('held_on');
     }
 }

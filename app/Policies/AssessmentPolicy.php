@@ -18,6 +18,11 @@ final class AssessmentPolicy
         return $user->role->isStaff();
     }
 
+    public function arrange(User $user): bool
+    {
+        return $user->role->mayCapture();
+    }
+
     public function release(User $user): bool
     {
         return $user->role->mayRelease();

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\House\House;
 use App\Scale\ScaleLine;
 use App\Scale\ScalePan;
+use DeftBlade\Core\Standard\Shelf;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -22,6 +25,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->bind(House::class, static fn(Application $app): House => House::inForce($app->make(Shelf::class)));
         $this->app->bind(ScaleLine::class, static fn(): ScaleLine => new ScaleLine(config()->string('scale.reports')));
         $this->app->bind(ScalePan::class, static fn(): ScalePan => new ScalePan(config()->string('scale.pan')));
     }

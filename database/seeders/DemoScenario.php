@@ -8,6 +8,7 @@ use App\Actions\ReleaseResults;
 use App\Demo\CarcassDraw;
 use App\Demo\DemoHand;
 use App\Demo\DemoTray;
+use App\House\House;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\PublishedPolicy;
@@ -25,8 +26,9 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Larder week at the Tollgate Quay School of Cookery, all invented: the group Sandpiper had its chicken rehearsal two days ago (released)
- * and is at its chicken practical now. Weights are drawn from the carcass shares with fixed seeds.
+ * Larder week at the Tollgate Quay School of Cookery, all invented: the group Sandpiper trussed first last week, rehearsed the eight-piece two
+ * days ago and cut the skewer set yesterday (all released, two students absent), is at its chicken practical now, and has the leg of lamb the day after tomorrow. Weights are drawn from
+ * the carcass shares with fixed seeds.
  */
 final class DemoScenario extends Seeder
 {
@@ -39,15 +41,14 @@ final class DemoScenario extends Seeder
 
     private const EXTRA_TIME = ['Farid Nazaryan' => 1.25];
 
-    private Standard $standard;
+    /** Stations whose student was not there and does it later. */
+    private const ABSENT = [11, 12];
 
     private User $instructor;
 
     public function run(ReleaseResults $releasing, Shelf $shelf): void
     {
         DB::transaction(function () use ($releasing, $shelf): void {
-            $document = $shelf->standard('chicken-eight-piece');
-            $this->standard = Standard::read(Node::of($document, 'standard'));
             $this->instructor = $this->person('Marit Oyelaran', 'marit', Role::Instructor);
             $this->person('Teodor Vance', 'teodor', Role::Assessor);
             $this->person('Ilse Karimova', 'ilse', Role::Coordinator);
@@ -55,15 +56,25 @@ final class DemoScenario extends Seeder
             foreach ($shelf->keys() as $key) {
                 PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $shelf->standard($key)]);
             }
-            $published = [
-                'published_standard_id' => PublishedStandard::query()->where('key', 'chicken-eight-piece')->firstOrFail()->id,
-                'published_policy_id' => PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $shelf->policy('house')])->id,
-            ];
+            $house = House::inForce($shelf);
+            $policy = PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $shelf->policy('house')]);
+            $heldUnder = static function (string $key) use ($house, $policy): array {
+                $standard = PublishedStandard::query()->where('key', $key)->firstOrFail();
+
+                return ['document' => $house->held($standard->document), 'published_standard_id' => $standard->id, 'published_policy_id' => $policy->id];
+            };
             $today = CarbonImmutable::today();
-            $rehearsal = $this->practical($group, 'Chicken eight-piece, rehearsal', $today->subDays(2), $published);
-            $this->fillRehearsal($rehearsal);
-            $releasing->release($rehearsal, $this->instructor);
-            $this->fillPractical($this->practical($group, 'Chicken eight-piece', $today, $published));
+            $trussing = $this->practical($group, 'Truss first', $today->subDays(6), $heldUnder('chicken-truss-first'));
+            $this->fillEarlier($trussing, self::ABSENT);
+            $rehearsal = $this->practical($group, 'Chicken eight-piece, rehearsal', $today->subDays(2), $heldUnder('chicken-eight-piece'));
+            $this->fillEarlier($rehearsal, []);
+            $skewers = $this->practical($group, 'Skewer set', $today->subDay(), $heldUnder('chicken-skewer-set'));
+            $this->fillEarlier($skewers, self::ABSENT);
+            foreach ([$trussing, $rehearsal, $skewers] as $earlier) {
+                $releasing->release($earlier, $this->instructor);
+            }
+            $this->fillPractical($this->practical($group, 'Chicken eight-piece', $today, $heldUnder('chicken-eight-piece')));
+            $this->practical($group, 'Lamb leg by the seam', $today->addDays(2), $heldUnder('lamb-leg-by-the-seam'));
         });
     }
 
@@ -88,7 +99,7 @@ final class DemoScenario extends Seeder
         return $group;
     }
 
-    /** @param array<string, string> $published */
+    /** @param array<string, mixed> $published */
     private function practical(StudentGroup $group, string $title, CarbonImmutable $day, array $published): Assessment
     {
         $assessment = Assessment::query()->create(['title' => $title, 'room' => 'Larder kitchen', 'held_on' => $day, 'student_group_id' => $group->id] + $published);
@@ -102,16 +113,22 @@ final class DemoScenario extends Seeder
             ]);
         }
 
-        return $assessment->load('attempts.student', 'attempts.assessment', 'standard', 'policy');
+        return $assessment->load('attempts.student', 'attempts.assessment', 'policy');
     }
 
-    private function fillRehearsal(Assessment $rehearsal): void
+    /** @param list<int> $absent stations */
+    private function fillEarlier(Assessment $practical, array $absent): void
     {
-        foreach ($rehearsal->attempts as $attempt) {
+        $standard = Standard::read(Node::of($practical->document, 'standard'));
+        $faults = array_values(array_intersect(['sawing', 'joint-missed', 'board-not-reset', 'skin-torn', 'wrong-container', 'forcing'], array_keys($standard->faults)));
+        $seconds = (int) (($standard->time->standardMs ?? 1_500_000) / 1000);
+        foreach ($practical->attempts as $attempt) {
+            if (in_array($attempt->station, $absent, true)) {
+                continue;
+            }
             $skill = 0.45 + 0.04 * (($attempt->station * 5) % 12);
-            $faults = array_slice(['sawing', 'joint-missed', 'board-not-reset', 'skin-torn', 'wrong-container', 'forcing'], $attempt->station % 4, 2);
-            $this->tray($attempt, new DemoHand($skill, 0.5 + 0.3 * $skill, 1500 + 45 * (($attempt->station * 7) % 12), $faults), $rehearsal->held_on->addHours(9))
-                ->receive()->cut()->weigh()->inspect()->store();
+            $hand = new DemoHand($skill, 0.5 + 0.3 * $skill, $seconds + (int) ($seconds * 0.03) * (($attempt->station * 7) % 12), array_slice($faults, $attempt->station % 4, 2));
+            $this->tray($attempt, $hand, $practical->held_on->addHours(9))->receive()->cut()->weigh()->inspect()->store($attempt, $this->instructor);
         }
     }
 
@@ -146,7 +163,7 @@ final class DemoScenario extends Seeder
                 $station <= 11 => $tray->receive(),
                 default => $tray,
             };
-            $tray->store();
+            $tray->store($practical->attempts->firstOrFail('station', $station), $this->instructor);
         }
     }
 
@@ -154,6 +171,6 @@ final class DemoScenario extends Seeder
     {
         $seed = CarcassDraw::seedOf($attempt);
 
-        return new DemoTray($attempt, $this->standard, $asPurchased ?? CarcassDraw::asPurchased($seed), $hand, $this->instructor, $seed, $from);
+        return new DemoTray(Standard::read(Node::of($attempt->assessment->document, 'standard')), $asPurchased ?? CarcassDraw::asPurchased($seed), $hand, $seed, $from);
     }
 }

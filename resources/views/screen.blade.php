@@ -7,6 +7,7 @@
     <meta name="csp-nonce" content="{{ Vite::cspNonce() }}">
     <title>Deft Blade</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="manifest" href="/app.webmanifest">
     @vite('ui/src/main.tsx')
   </head>
   <body>

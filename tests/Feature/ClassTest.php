@@ -75,9 +75,4 @@ final class ClassTest extends TestCase
         self::assertSame(['balance', 'balance', 'second_look', 'weigh', 'inspect', 'inspect', 'release'], array_column((array) $bench->json('waiting'), 'kind'));
     }
 
-    public function testReadsATypedWeight(): void
-    {
-        $this->as('marit')->getJson('/api/v1/mass?text=4%20lb%203%20oz')->assertOk()->assertExactJson(['mass_mg' => 1_899_418, 'shown' => '1899.4 g']);
-        $this->getJson('/api/v1/mass?text=heavy')->assertUnprocessable()->assertJsonPath('errors.0.path', 'text');
-    }
 }

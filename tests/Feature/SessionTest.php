@@ -54,7 +54,7 @@ final class SessionTest extends TestCase
             ['GET', '/session'], ['GET', '/bench'], ['GET', '/assessments/{a}'], ['GET', '/assessments/{a}/sheet'], ['GET', '/assessments/{a}/sheet.csv'],
             ['GET', '/assessments/{a}/package'], ['GET', '/assessments/{a}/captures'], ['POST', '/assessments/{a}/release'], ['GET', '/attempts/{t}'],
             ['POST', '/attempts/{t}/captures'], ['GET', '/attempts/{t}/verdict'], ['GET', '/attempts/{t}/released'], ['GET', '/results'], ['GET', '/scale'],
-            ['GET', '/mass'], ['POST', '/attempts/{t}/pan'],
+            ['POST', '/attempts/{t}/pan'],
         ];
     }
 

@@ -12,6 +12,7 @@ use App\Scale\ScalePan;
 use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
+use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Standard\Shelf;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
@@ -91,7 +92,7 @@ final class ScaleOnTheLineTest extends TestCase
                 $captures[] = ['kind' => 'bin', 'bin' => $bin->id, 'mass_mg' => $draw->massOf($bin->id)->mg];
             }
             $package = json_encode([
-                'format' => Assessment::FORMAT, 'standard' => $shelf->standard('chicken-eight-piece'), 'policy' => $shelf->policy('house'),
+                'format' => PackageFormat::One->value, 'standard' => $shelf->standard('chicken-eight-piece'), 'policy' => $shelf->policy('house'),
                 'attempts' => [['id' => 'a', 'student' => 's', 'captures' => array_map(
                     static fn(array $it, int $index): array => $it + ['id' => "c$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'],
                     $captures,

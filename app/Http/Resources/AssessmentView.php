@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Assessment;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Shelf;
 use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
@@ -14,8 +15,9 @@ use OpenApi\Attributes as OA;
 final readonly class AssessmentView
 {
     /**
-     * @param list<string>      $cautions
-     * @param list<StationView> $stations
+     * @param list<string>       $cautions
+     * @param list<StationView>  $stations
+     * @param list<MiseItemView> $mise
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -42,12 +44,17 @@ final readonly class AssessmentView
         public array $stations,
         #[OA\Property(description: 'The scale is simulated: the screen offers a hand at its pan.')]
         public bool $scale_is_simulated,
+        #[OA\Property(description: 'What the scrape is called.')]
+        public string $scrape_title,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MiseItemView::class), description: 'What must be in order at a station before its clock starts.')]
+        public array $mise,
     ) {}
 
-    public static function of(Assessment $assessment): self
+    public static function of(Assessment $assessment, Shelf $shelf): self
     {
-        $document = $assessment->standard->document;
+        $document = $assessment->document;
         $node = Node::of($document, 'standard');
+        $standard = Standard::read($node);
 
         return new self(
             $assessment->id,
@@ -58,10 +65,12 @@ final readonly class AssessmentView
             $assessment->group->course,
             $document,
             $assessment->policy->document,
-            TrayLayoutView::of($document, Standard::read($node)),
+            TrayLayoutView::of($document, $standard),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             array_values($assessment->attempts->map(StationView::of(...))->all()),
             config('scale.pan') !== null,
+            'Frame scrape',
+            array_map(MiseItemView::of(...), array_values($shelf->mise($standard->species)->items)),
         );
     }
 }

@@ -13,6 +13,7 @@ final readonly class BenchView
     /**
      * @param list<PracticalView> $today
      * @param list<PracticalView> $earlier practicals of other days
+     * @param list<PracticalView> $planned the days to come, the next first
      * @param list<WaitingView>   $waiting
      */
     public function __construct(
@@ -22,6 +23,8 @@ final readonly class BenchView
         public array $today,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PracticalView::class))]
         public array $earlier,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PracticalView::class))]
+        public array $planned,
         #[OA\Property(type: 'array', items: new OA\Items(ref: WaitingView::class))]
         public array $waiting,
     ) {}

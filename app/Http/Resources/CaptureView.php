@@ -24,6 +24,8 @@ final readonly class CaptureView
         public string $device,
         #[OA\Property(format: 'date-time')]
         public string $received_at,
+        #[OA\Property(description: 'What the clock of the device was put right by, in ms; the time it showed is that of the capture less this.')]
+        public int $offset_ms,
     ) {}
 
     public static function of(Capture $capture): self
@@ -34,7 +36,8 @@ final readonly class CaptureView
             $capture->inPackage(),
             $capture->user->name,
             $capture->device,
-            $capture->received_at->utc()->format(Capture::AT_FORMAT),
+            $capture->received_at->format(Capture::AT_FORMAT),
+            $capture->offset_ms,
         );
     }
 }

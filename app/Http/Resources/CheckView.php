@@ -9,6 +9,7 @@ use App\Models\PublishedStandard;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Examination;
+use DeftBlade\Core\Standard\PresentationDiff;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Standard\StandardDiff;
 use OpenApi\Attributes as OA;
@@ -33,14 +34,17 @@ final readonly class CheckView
         public int $version,
     ) {}
 
-    public static function of(Examination $examination, ?PublishedStandard $latest): self
+    public static function of(Examination $examination, \stdClass $document, ?PublishedStandard $latest): self
     {
         $standard = $examination->standard;
 
         return new self(
             array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $examination->problems),
             $standard === null ? [] : ExpectedView::allOf($standard),
-            $standard === null || $latest === null ? [] : StandardDiff::between(Standard::read(Node::of($latest->document, 'standard')), $standard),
+            $examination->problems !== [] || $standard === null || $latest === null ? [] : [
+                ...StandardDiff::between(Standard::read(Node::of($latest->document, 'standard')), $standard),
+                ...PresentationDiff::between($latest->document, $document),
+            ],
             ($latest->version ?? 0) + 1,
         );
     }

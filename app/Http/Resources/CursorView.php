@@ -10,11 +10,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CursorView
 {
-    /** @param list<CaptureView> $captures */
+    /**
+     * @param list<CaptureView> $captures
+     * @param list<PresentView> $present
+     */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: CaptureView::class))]
         public array $captures,
         #[OA\Property]
         public int $next,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PresentView::class), description: 'Who has a tray open.')]
+        public array $present,
+        #[OA\Property(description: 'The clock of the server, in ms since 1970.')]
+        public int $now_ms,
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use DeftBlade\Core\Carcass\Bin;
+use DeftBlade\Core\Carcass\Joint;
 use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
@@ -13,6 +14,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ExpectedView
 {
+    /** @param list<JointView> $joints */
     private function __construct(
         #[OA\Property]
         public string $id,
@@ -30,21 +32,34 @@ final readonly class ExpectedView
         public ?float $low,
         #[OA\Property]
         public ?float $high,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: JointView::class), description: 'The joints it comes through, where the carcass has a plan.')]
+        public array $joints,
     ) {}
 
-    /** @return list<self> pieces, then bins */
-    public static function allOf(Standard $standard): array
+    /**
+     * @param list<Joint> $joints of the carcass
+     *
+     * @return list<self> pieces, then bins
+     */
+    public static function allOf(Standard $standard, array $joints = []): array
     {
-        return [...array_map(self::ofPiece(...), array_values($standard->cuts->pieces)), ...array_map(self::ofBin(...), array_values($standard->cuts->bins))];
+        $through = static fn(Piece|Bin $it): array => array_map(JointView::of(...), array_values(array_filter($joints, static fn(Joint $joint): bool => $joint->partsThrough($it->parts, $standard->carcass))));
+
+        return [
+            ...array_map(static fn(Piece $it): self => self::ofPiece($it, $through($it)), array_values($standard->cuts->pieces)),
+            ...array_map(static fn(Bin $it): self => self::ofBin($it, $through($it)), array_values($standard->cuts->bins)),
+        ];
     }
 
-    private static function ofPiece(Piece $it): self
+    /** @param list<JointView> $joints */
+    private static function ofPiece(Piece $it, array $joints): self
     {
-        return new self($it->id, $it->title, 'piece', $it->expectation->share, $it->expectation->sd, $it->window->basis->value, $it->window->low, $it->window->high);
+        return new self($it->id, $it->title, 'piece', $it->expectation->share, $it->expectation->sd, $it->window->basis->value, $it->window->low, $it->window->high, $joints);
     }
 
-    private static function ofBin(Bin $it): self
+    /** @param list<JointView> $joints */
+    private static function ofBin(Bin $it, array $joints): self
     {
-        return new self($it->id, $it->title, $it->usable ? 'usable' : 'waste', $it->expectation->share, $it->expectation->sd, null, null, null);
+        return new self($it->id, $it->title, $it->usable ? 'usable' : 'waste', $it->expectation->share, $it->expectation->sd, null, null, null, $joints);
     }
 }

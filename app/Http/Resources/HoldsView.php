@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use DeftBlade\Core\Capture\CaptureLog;
+use DeftBlade\Core\Capture\Photographed;
 use DeftBlade\Core\Weighing\Mass;
 use OpenApi\Attributes as OA;
 
@@ -12,12 +13,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class HoldsView
 {
-    /** @param list<string> $defects */
+    /**
+     * @param list<string> $defects
+     * @param list<string> $photos
+     * @param list<string> $mise_open
+     */
     private function __construct(
         #[OA\Property]
         public ?int $as_purchased_mg,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $defects,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'integer', nullable: true)), description: 'By piece: the mg of its portions in order, null where one is not weighed.')]
+        public \stdClass $portions,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'), description: 'mg by bin')]
         public \stdClass $bins,
         #[OA\Property]
@@ -26,6 +33,12 @@ final readonly class HoldsView
         public \stdClass $levels,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'), description: 'marks by fault')]
         public \stdClass $faults,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Photographs, by SHA-256.')]
+        public array $photos,
+        #[OA\Property(description: 'The mise en place was looked at.')]
+        public bool $mise_looked,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What of it is not in order.')]
+        public array $mise_open,
     ) {}
 
     public static function of(CaptureLog $log): self
@@ -33,10 +46,14 @@ final readonly class HoldsView
         return new self(
             $log->received?->mass->mg,
             $log->received->defects ?? [],
+            (object) array_map(static fn(array $set): array => array_map(static fn(int $number): ?int => ($set[$number] ?? null)?->mg, range(1, max(array_keys($set)))), $log->portions),
             (object) array_map(static fn(Mass $mass): int => $mass->mg, $log->bins),
             $log->scrape?->mg,
             (object) $log->levels,
             (object) $log->faults,
+            array_map(static fn(Photographed $it): string => $it->sha256, $log->photos),
+            $log->mise !== null,
+            $log->mise->open ?? [],
         );
     }
 }

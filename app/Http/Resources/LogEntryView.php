@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Capture;
+use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Capture\Standing;
 use OpenApi\Attributes as OA;
 
@@ -17,10 +18,12 @@ final readonly class LogEntryView
         public CaptureView $entry,
         #[OA\Property(type: 'string', enum: Standing::class)]
         public Standing $standing,
+        #[OA\Property(format: 'uuid', description: 'The later capture that took its place.')]
+        public ?string $replaced_by,
     ) {}
 
-    public static function of(Capture $capture, Standing $standing): self
+    public static function of(Capture $capture, CaptureLog $log): self
     {
-        return new self(CaptureView::of($capture), $standing);
+        return new self(CaptureView::of($capture), $log->standingOf($capture->id), $log->replacementOf($capture->id));
     }
 }

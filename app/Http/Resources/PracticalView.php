@@ -45,7 +45,7 @@ final readonly class PracticalView
             $assessment->group->name,
             $assessment->group->course,
             $class->standard->title,
-            TrayLayoutView::of($assessment->standard->document, $class->standard),
+            TrayLayoutView::of($assessment->document, $class->standard),
             array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, $class))->all()),
         );
     }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\House\House;
 use App\Models\PublishedStandard;
+use DeftBlade\Core\Carcass\Joint;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\PresentationDiff;
 use DeftBlade\Core\Standard\Shelf;
 use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Standard\StandardDiff;
 use OpenApi\Attributes as OA;
 
 /** A standard, opened: its document, what its pieces should weigh, its plan, card and cautions. */
@@ -19,6 +23,9 @@ final readonly class StandardView
      * @param list<MethodStepView> $card
      * @param list<string>         $cautions
      * @param list<VersionView>    $versions
+     * @param list<UseView>        $used_in
+     * @param list<AnswerView>     $schools
+     * @param list<string>         $held
      */
     private function __construct(
         #[OA\Property]
@@ -45,22 +52,44 @@ final readonly class StandardView
         public \stdClass $uses,
         #[OA\Property(type: 'array', items: new OA\Items(ref: VersionView::class), description: 'Latest first.')]
         public array $versions,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: UseView::class), description: 'The practicals that name this version, latest first.')]
+        public array $used_in,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AnswerView::class), description: 'The schools of practice it is held under.')]
+        public array $schools,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What those change against the standard as published, in words.')]
+        public array $held,
     ) {}
 
-    public static function of(PublishedStandard $published, Shelf $shelf): self
+    public static function of(PublishedStandard $published, Shelf $shelf, House $house): self
     {
-        $node = Node::of($published->document, 'standard');
+        return self::as($house->held($published->document), $published, $shelf, $house);
+    }
+
+    /** As it is printed: said in the words of the house, which answers on the screen are on their way out. */
+    public static function spoken(PublishedStandard $published, Shelf $shelf, House $house): self
+    {
+        $spoken = $house->vocabulary()->speak($house->held($published->document));
+
+        return self::as($spoken instanceof \stdClass ? $spoken : new \stdClass(), $published, $shelf, $house);
+    }
+
+    private static function as(\stdClass $document, PublishedStandard $published, Shelf $shelf, House $house): self
+    {
+        $node = Node::of($document, 'standard');
         $standard = Standard::read($node);
+        $written = Standard::read(Node::of($published->document, 'standard'));
+        $unanswered = (object) array_diff_key((array) $published->document, ['schools' => true]);
         $known = $shelf->hasCarcass($standard->carcass->key);
         $carcass = $known ? Node::of($shelf->carcass($standard->carcass->key), 'carcass') : null;
         $typical = $carcass?->at('typical_mg');
-        $uses = $published->document->uses ?? null;
+        $plan = $known ? Node::of($shelf->plan($standard->carcass->key), 'plan') : null;
+        $uses = $document->uses ?? null;
 
         return new self(
             ShelfItemView::of($published, $standard),
-            $published->document,
-            ExpectedView::allOf($standard),
-            $known ? PlanView::of(Node::of($shelf->plan($standard->carcass->key), 'plan')) : null,
+            $document,
+            ExpectedView::allOf($standard, array_map(Joint::read(...), $plan?->itemsOf('joints') ?? [])),
+            $plan === null ? null : PlanView::of($plan),
             $typical?->at('usual')->integer(1, PHP_INT_MAX),
             $typical?->at('low')->integer(1, PHP_INT_MAX),
             $typical?->at('high')->integer(1, PHP_INT_MAX),
@@ -69,6 +98,9 @@ final readonly class StandardView
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             $uses instanceof \stdClass ? $uses : new \stdClass(),
             VersionView::allOf($published->versions),
+            array_values($published->assessments->map(UseView::of(...))->all()),
+            AnswerView::allOf($written, $house),
+            [...StandardDiff::between(Standard::read(Node::of($unanswered, 'standard')), $standard), ...PresentationDiff::between($unanswered, $document)],
         );
     }
 }

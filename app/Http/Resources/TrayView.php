@@ -8,6 +8,7 @@ use App\Actions\GradedClass;
 use App\Models\Attempt;
 use App\Models\Capture;
 use DeftBlade\Core\Grading\Stage;
+use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 use OpenApi\Attributes as OA;
 
@@ -66,11 +67,11 @@ final readonly class TrayView
             $attempt->resit,
             $attempt->time_factor,
             Stage::of($result),
-            (object) ResultDocument::attempt($result),
+            (object) ResultDocument::attempt($result, PackageFormat::Two),
             HoldsView::of($result->attempt->log),
             $time->runningSince,
             $time->presented,
-            array_values($attempt->captures->map(static fn(Capture $it): LogEntryView => LogEntryView::of($it, $result->attempt->log->standingOf($it->id)))->all()),
+            array_values($attempt->captures->map(static fn(Capture $it): LogEntryView => LogEntryView::of($it, $result->attempt->log))->all()),
             $class->adviceFor($attempt->id),
             MixUpView::seenFrom($attempt, $attempt->assessment, $class),
             $attempt->release?->released_at->utc()->format(Capture::AT_FORMAT),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\House\House;
 use App\Models\Role;
 use App\Models\User;
+use DeftBlade\Core\House\Units;
 use OpenApi\Attributes as OA;
 
 /** Who is signed in. */
@@ -25,10 +27,12 @@ final readonly class UserView
         public bool $may_publish,
         #[OA\Property(description: 'May release results.')]
         public bool $may_release,
+        #[OA\Property(type: 'string', enum: Units::class, description: 'What the house weighs in when it speaks.')]
+        public Units $units,
     ) {}
 
-    public static function of(User $user): self
+    public static function of(User $user, House $house): self
     {
-        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease());
+        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $house->settings->units);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Attempt;
+use App\Photos\Evidence;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
@@ -13,6 +14,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class VerdictView
 {
+    /**
+     * @param list<string> $photos
+     * @param list<string> $well
+     */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $attempt,
@@ -36,12 +41,16 @@ final readonly class VerdictView
         public \stdClass $result,
         #[OA\Property]
         public ?SealView $seal,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Photographs, by SHA-256.')]
+        public array $photos,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What was done well.')]
+        public array $well,
     ) {}
 
-    public static function of(Attempt $attempt, \stdClass $result, ?SealView $seal): self
+    public static function of(Attempt $attempt, \stdClass $result, ?SealView $seal, Evidence $evidence): self
     {
         $assessment = $attempt->assessment;
-        $standard = $assessment->standard->document;
+        $standard = $assessment->document;
 
         return new self(
             $attempt->id,
@@ -55,6 +64,8 @@ final readonly class VerdictView
             TrayLayoutView::of($standard, Standard::read(Node::of($standard, 'standard'))),
             $result,
             $seal,
+            $evidence->photos,
+            $evidence->well,
         );
     }
 }

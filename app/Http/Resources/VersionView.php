@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\PublishedStandard;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\PresentationDiff;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Standard\StandardDiff;
 use OpenApi\Attributes as OA;
@@ -34,9 +35,11 @@ final readonly class VersionView
         $views = [];
         $before = null;
         foreach ($published as $version) {
-            $standard = Standard::read(Node::of($version->document, 'standard'));
-            $views[] = new self($version->id, $version->version, $before === null ? [] : StandardDiff::between($before, $standard));
-            $before = $standard;
+            $views[] = new self($version->id, $version->version, $before === null ? [] : [
+                ...StandardDiff::between(Standard::read(Node::of($before, 'standard')), Standard::read(Node::of($version->document, 'standard'))),
+                ...PresentationDiff::between($before, $version->document),
+            ]);
+            $before = $version->document;
         }
 
         return array_reverse($views);

@@ -1,8 +1,12 @@
 @php
     use DeftBlade\Core\Carcass\WindowBasis;
     use DeftBlade\Core\Grading\Figure;
+    use DeftBlade\Core\Weighing\Mass;
+    use DeftBlade\Core\Weighing\MassUnit;
 
-    $grams = static fn (float $mg): string => number_format($mg / 1000, 0, '.', ' ');
+    $unit = $units->column();
+    $grams = static fn (float $mg): string => number_format($mg / $unit->milligrams(), $unit === MassUnit::Gram ? 0 : 2, '.', ' ');
+    $said = static fn (Mass $mass): string => $units->mass($mass);
     $mass = static fn (float $limit, WindowBasis $basis): string => $grams($basis === WindowBasis::Mass ? $limit : $limit * $asPurchased->mg);
     $rows = [];
     foreach ($view->item->layout->places as $place) {
@@ -40,18 +44,18 @@
 <body>
 <h1>{{ $standard->title }}</h1>
 <p>
-    Version {{ $view->item->version }}, {{ $standard->carcass->title }}, for a carcass of {{ $grams($asPurchased->mg) }} g.
+    Version {{ $view->item->version }}, {{ $standard->carcass->title }}, for a carcass of {{ $said($asPurchased) }}.
     @if ($standard->time) Time {{ Figure::clock($standard->time->standardMs) }}, limit {{ Figure::clock($standard->time->limitMs) }}. @endif
-    @if ($standard->frame) Scrape: clean to {{ $standard->frame->clean->inGrams() }}, limit {{ $standard->frame->limit->inGrams() }}. @endif
+    @if ($standard->frame) Scrape: clean to {{ $said($standard->frame->clean) }}, limit {{ $said($standard->frame->limit) }}. @endif
 </p>
 <table class="outer"><tr>
 <td class="half">
     <h2>Pieces</h2>
     <table>
-        <tr><th>Piece</th><th class="figure">Expected g</th><th class="figure">Window g</th><th class="figure">of the carcass</th></tr>
+        <tr><th>Piece</th><th class="figure">Expected {{ $unit->value }}</th><th class="figure">Window {{ $unit->value }}</th><th class="figure">of the carcass</th></tr>
         @foreach ($standard->cuts->pieces as $piece)
             <tr>
-                <td>{{ $piece->title }}</td>
+                <td>{{ $piece->title }}@if ($piece->portions), {{ $piece->portions->count }} portions @endif</td>
                 <td class="figure">{{ $grams($piece->expectation->share * $asPurchased->mg) }}</td>
                 <td class="figure book">{{ $mass($piece->window->low, $piece->window->basis) }} – {{ $mass($piece->window->high, $piece->window->basis) }}</td>
                 <td class="figure">{{ Figure::percent($piece->expectation->share, 1) }}</td>

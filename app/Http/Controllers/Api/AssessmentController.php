@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Actions\PackAssessment;
 use App\Http\Resources\AssessmentView;
 use App\Models\Assessment;
+use DeftBlade\Core\Standard\Shelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -19,11 +20,11 @@ final class AssessmentController
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'A practical with its standard and policy', content: new OA\JsonContent(ref: AssessmentView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(Assessment $assessment): JsonResponse
+    public function show(Assessment $assessment, Shelf $shelf): JsonResponse
     {
         Gate::authorize('view', $assessment);
 
-        return new JsonResponse(AssessmentView::of($assessment->load('group', 'standard', 'policy', 'attempts.student')));
+        return new JsonResponse(AssessmentView::of($assessment->load('group', 'policy', 'attempts.student'), $shelf));
     }
 
     #[OA\Get(path: '/assessments/{assessment}/package', operationId: 'package', tags: ['assessment'])]
@@ -32,7 +33,7 @@ final class AssessmentController
     public function package(Assessment $assessment, PackAssessment $packing): Response
     {
         Gate::authorize('view', $assessment);
-        $assessment->load('standard', 'policy', 'attempts.captures');
+        $assessment->load('policy', 'attempts.captures');
         $name = Str::slug("{$assessment->title} {$assessment->held_on->toDateString()}");
 
         return new Response($packing->encode($packing->pack($assessment, $assessment->attempts)), headers: [

@@ -18,6 +18,8 @@ final class BenchController
 {
     private const EARLIER = 4;
 
+    private const PLANNED_DAYS = 14;
+
     #[OA\Get(path: '/bench', operationId: 'bench', tags: ['bench'])]
     #[OA\Response(response: 200, description: 'What is on today and what waits', content: new OA\JsonContent(ref: BenchView::class))]
     #[OA\Response(response: 403, ref: '#/components/responses/Problem')]
@@ -25,16 +27,21 @@ final class BenchController
     {
         Gate::authorize('viewAny', Assessment::class);
         $date = CarbonImmutable::today();
-        $today = $earlier = $waiting = [];
+        $today = $earlier = $planned = $waiting = [];
         $assessments = Assessment::query()
-            ->with(['group', 'standard', 'policy', 'attempts.student', 'attempts.release', 'attempts.captures'])
+            ->with(['group', 'policy', 'attempts.student', 'attempts.release', 'attempts.captures'])
             ->where('held_on', '<=', $date)->latest('held_on')->limit(self::EARLIER + 2)->get();
+        $coming = Assessment::query()->with(['group', 'policy', 'attempts.student', 'attempts.release', 'attempts.captures'])
+            ->where('held_on', '>', $date)->where('held_on', '<=', $date->addDays(self::PLANNED_DAYS))->oldest('held_on')->get();
+        foreach ($coming as $assessment) {
+            $planned[] = PracticalView::of($assessment, $grading->grade($assessment, $assessment->attempts));
+        }
         foreach ($assessments as $assessment) {
             $practical = PracticalView::of($assessment, $grading->grade($assessment, $assessment->attempts));
             $assessment->held_on->isSameDay($date) ? $today[] = $practical : $earlier[] = $practical;
             array_push($waiting, ...WaitingView::in($assessment, $practical));
         }
 
-        return new JsonResponse(new BenchView($date->toDateString(), $today, $earlier, $waiting));
+        return new JsonResponse(new BenchView($date->toDateString(), $today, $earlier, $planned, $waiting));
     }
 }

@@ -8,10 +8,13 @@ use App\Actions\RecordCaptures;
 use App\Actions\ShowTray;
 use App\Http\Resources\CaptureView;
 use App\Http\Resources\CursorView;
+use App\Http\Resources\PresentView;
 use App\Http\Resources\TrayView;
 use App\Models\Assessment;
 use App\Models\Attempt;
+use App\Models\Presence;
 use App\Models\User;
+use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -23,10 +26,13 @@ final class CaptureController
 {
     private const MOST_AT_ONCE = 500;
 
+    private const MOST_OFFSET_MS = 1_000_000_000_000;
+
     #[OA\Post(path: '/attempts/{attempt}/captures', operationId: 'capture', description: 'Takes captures down, all or none; each id is accepted once, so a request may be sent again.', tags: ['tray'])]
     #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['device', 'captures'], properties: [
         new OA\Property(property: 'device', description: 'What the device is called.', type: 'string'),
+        new OA\Property(property: 'offset_ms', description: 'What the clock of the device was put right by.', type: 'integer'),
         new OA\Property(property: 'captures', type: 'array', items: new OA\Items(ref: '#/components/schemas/SentCapture')),
     ]))]
     #[OA\Response(response: 200, description: 'Taken; the tray as it stands now', content: new OA\JsonContent(ref: TrayView::class))]
@@ -35,29 +41,31 @@ final class CaptureController
     public function store(Request $request, Attempt $attempt, RecordCaptures $recording, ShowTray $showing, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('capture', $attempt);
-        $body = Node::decode($request->getContent())->keys(['device', 'captures']);
+        $body = Node::decode($request->getContent())->keys(['device', 'captures'], ['offset_ms']);
         $device = $body->at('device')->identifier();
+        $offsetMs = $body->has('offset_ms') ? $body->at('offset_ms')->integer(-self::MOST_OFFSET_MS, self::MOST_OFFSET_MS) : 0;
         $nodes = $body->at('captures')->items();
         if (count($nodes) > self::MOST_AT_ONCE) {
             throw $body->at('captures')->fail('holds more than '.self::MOST_AT_ONCE.' captures: send them in parts');
         }
         $captures = array_map(static fn(Node $node): \stdClass => $node->document(), $nodes);
-        $recording->record($attempt->load('assessment.standard', 'assessment.policy'), $captures, $user, $device);
+        $recording->record($attempt->load('assessment.policy'), $captures, $user, $device, $offsetMs);
 
         return new JsonResponse($showing->show($attempt));
     }
 
     #[OA\Get(path: '/assessments/{assessment}/captures', operationId: 'capturesAfter', description: 'What is new in a class since a cursor.', tags: ['assessment'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
-    #[OA\QueryParameter(name: 'after', description: 'The seq of the last capture seen; 0 at first.', schema: new OA\Schema(type: 'integer', minimum: 0))]
+    #[OA\QueryParameter(name: 'after', description: 'The seq of the last capture seen; 0 for all of them; left out: none, only where to go on from.', schema: new OA\Schema(type: 'integer', minimum: 0))]
     #[OA\Response(response: 200, description: 'Captures in order of acceptance, and the next cursor', content: new OA\JsonContent(ref: CursorView::class))]
     public function after(Request $request, Assessment $assessment): JsonResponse
     {
         Gate::authorize('view', $assessment);
-        $after = max(0, $request->integer('after'));
+        $after = $request->has('after') ? max(0, $request->integer('after')) : $assessment->latestSeq();
         $captures = $assessment->captures()->with('user')->where('captures.seq', '>', $after)->limit(self::MOST_AT_ONCE)->get();
         $entries = array_values($captures->map(CaptureView::of(...))->all());
+        $present = array_values(Presence::in($assessment)->get()->map(PresentView::of(...))->all());
 
-        return new JsonResponse(new CursorView($entries, $entries === [] ? $after : $entries[count($entries) - 1]->seq));
+        return new JsonResponse(new CursorView($entries, $entries === [] ? $after : $entries[count($entries) - 1]->seq, $present, (int) CarbonImmutable::now()->getPreciseTimestamp(3)));
     }
 }

@@ -14,8 +14,8 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ScaleController
 {
-    /** A stream ends by itself after this long, so that no worker is held by a tablet that went away; the screen opens the next. */
-    private const SECONDS_A_STREAM = 25;
+    /** A tablet that goes away is noticed at the next repeat; a stream ends by itself only for the case that it is not. What moves on the pan between two streams is not seen. */
+    private const SECONDS_A_STREAM = 600;
 
     private const MS_TO_THE_NEXT_STREAM = 300;
 

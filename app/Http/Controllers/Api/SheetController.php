@@ -48,7 +48,7 @@ final class SheetController
     private function sheet(Assessment $assessment): SheetView
     {
         Gate::authorize('view', $assessment);
-        $assessment->load(['group', 'standard', 'policy', 'attempts.student', 'attempts.release', 'attempts.captures']);
+        $assessment->load(['group', 'policy', 'attempts.student', 'attempts.release', 'attempts.captures']);
         $class = $this->grading->grade($assessment, $assessment->attempts);
         $policy = Policy::read(Node::of($assessment->policy->document, 'policy'));
 

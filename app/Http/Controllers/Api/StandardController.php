@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\PrintStandard;
 use App\Actions\PublishStandard;
+use App\House\House;
 use App\Http\Resources\CheckView;
 use App\Http\Resources\ShelfItemView;
 use App\Http\Resources\StandardView;
@@ -38,36 +39,36 @@ final class StandardController
     #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'A standard, opened', content: new OA\JsonContent(ref: StandardView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(PublishedStandard $standard, Shelf $shelf): JsonResponse
+    public function show(PublishedStandard $standard, Shelf $shelf, House $house): JsonResponse
     {
         Gate::authorize('view', $standard);
 
-        return new JsonResponse(StandardView::of($standard->load('versions')->loadCount('assessments'), $shelf));
+        return new JsonResponse(StandardView::of($standard->load('versions', 'assessments')->loadCount('assessments'), $shelf, $house));
     }
 
     #[OA\Post(path: '/standards', operationId: 'publishStandard', description: 'Publishes a standard as the next version of its key. Everything that is wrong is named at once, and nothing is stored then; a document that says what the latest version says is that version.', tags: ['standards'])]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Standard'))]
     #[OA\Response(response: 200, description: 'The published version', content: new OA\JsonContent(ref: StandardView::class))]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function store(Request $request, PublishStandard $publishing, Shelf $shelf): JsonResponse
+    public function store(Request $request, PublishStandard $publishing, Shelf $shelf, House $house): JsonResponse
     {
         Gate::authorize('publish', PublishedStandard::class);
         $published = $publishing->publish(Node::decode($request->getContent())->document());
 
-        return new JsonResponse(StandardView::of($published->load('versions')->loadCount('assessments'), $shelf));
+        return new JsonResponse(StandardView::of($published->load('versions', 'assessments')->loadCount('assessments'), $shelf, $house));
     }
 
     #[OA\Post(path: '/standards/check', operationId: 'checkStandard', description: 'Reads a draft to the end and stores nothing.', tags: ['standards'])]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Standard'))]
     #[OA\Response(response: 200, description: 'How the draft stands', content: new OA\JsonContent(ref: CheckView::class))]
-    public function check(Request $request): JsonResponse
+    public function check(Request $request, House $house): JsonResponse
     {
         Gate::authorize('publish', PublishedStandard::class);
-
-        $examination = Standard::examine(Node::decode($request->getContent())->document());
+        $document = Node::decode($request->getContent())->document();
+        $examination = $house->book->examine($document);
         $latest = $examination->standard === null ? null : PublishedStandard::latestOf($examination->standard->key);
 
-        return new JsonResponse(CheckView::of($examination, $latest));
+        return new JsonResponse(CheckView::of($examination, $document, $latest));
     }
 
     #[OA\Get(path: '/standards/{standard}/document', operationId: 'standardDocument', tags: ['standards'])]
@@ -94,7 +95,7 @@ final class StandardController
         $request->validate(['ap_mg' => ['required', 'integer', 'min:1', 'max:'.Mass::MOST_MG]]);
         $asPurchased = Mass::ofMilligrams($request->integer('ap_mg'));
 
-        return new Response($printing->print($standard->load('versions')->loadCount('assessments'), $asPurchased), headers: [
+        return new Response($printing->print($standard->load('versions', 'assessments')->loadCount('assessments'), $asPurchased), headers: [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"{$standard->key}-{$standard->version}.pdf\"",
         ]);

@@ -9,8 +9,12 @@ use App\Http\Resources\OwnResultView;
 use App\Http\Resources\SealView;
 use App\Http\Resources\VerdictView;
 use App\Models\Attempt;
+use App\Models\Capture;
 use App\Models\Release;
 use App\Models\User;
+use App\Photos\Evidence;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -26,11 +30,13 @@ final class VerdictController
     public function show(Attempt $attempt, GradeClass $grading): JsonResponse
     {
         Gate::authorize('view', $attempt);
-        $attempt->load('student', 'captures', 'release.releasedBy', 'assessment.standard', 'assessment.policy');
+        $attempt->load('student', 'captures', 'release.releasedBy', 'assessment.policy');
         $result = $grading->grade($attempt->assessment, [$attempt])->of($attempt->id);
         $seal = $attempt->release === null ? null : SealView::of($attempt->release);
 
-        return new JsonResponse(VerdictView::of($attempt, (object) ResultDocument::attempt($result), $seal));
+        $captures = array_values($attempt->captures->map(static fn(Capture $it): Node => Node::of($it->inPackage(), 'capture'))->all());
+
+        return new JsonResponse(VerdictView::of($attempt, (object) ResultDocument::attempt($result, PackageFormat::Two), $seal, Evidence::in($captures)));
     }
 
     #[OA\Get(path: '/attempts/{attempt}/released', operationId: 'releasedVerdict', tags: ['verdict'])]
@@ -39,13 +45,13 @@ final class VerdictController
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
     public function released(Attempt $attempt): JsonResponse
     {
-        $attempt->load('student', 'release.releasedBy', 'assessment.standard', 'assessment.policy');
+        $attempt->load('student', 'release.releasedBy', 'assessment.policy');
         // What is not theirs, or not released, is not there for a student: neither its existence nor its state is told.
         if (! Gate::allows('viewReleased', $attempt) || $attempt->release === null) {
             throw (new ModelNotFoundException())->setModel(Release::class);
         }
 
-        return new JsonResponse(VerdictView::of($attempt, $attempt->release->result, SealView::of($attempt->release)));
+        return new JsonResponse(VerdictView::of($attempt, $attempt->release->result, SealView::of($attempt->release), Evidence::in(Node::decode($attempt->release->package)->at('attempts')->items()[0]->at('captures')->items())));
     }
 
     #[OA\Get(path: '/results', operationId: 'ownResults', tags: ['verdict'])]

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Demo\DemoHand;
+use App\Demo\DemoTray;
+use App\House\House;
+use Carbon\CarbonImmutable;
+use DeftBlade\Core\Grading\AttemptResult;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Package\Assessment;
+use DeftBlade\Core\Package\PackageFormat;
+use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Weighing\Mass;
+
+/** Grades a made-up tray by a draft, as the house would hold it: what would this tray get? Nothing is stored. */
+final readonly class TryStandard
+{
+    private const SOME_TIME_MS = 600_000;
+
+    public function __construct(private House $house) {}
+
+    /**
+     * @param float $skill 0 to 1: how high the levels come out
+     * @param float $care  0 to 1: how little goes to the trim and stays on the frame
+     *
+     * @throws InvalidStandard                     naming everything that is wrong with the draft
+     * @throws \DeftBlade\Core\Json\InvalidPackage where draft and policy do not go together
+     */
+    public function try(\stdClass $draft, \stdClass $policy, Mass $asPurchased, float $skill, float $care, string $seed): AttemptResult
+    {
+        $problems = $this->house->book->examine($draft)->problems;
+        if ($problems !== []) {
+            throw new InvalidStandard($problems);
+        }
+        $held = $this->house->held($draft);
+        $standard = Standard::read(Node::of($held, 'standard'));
+        $hand = new DemoHand($skill, $care, (int) (($standard->time->standardMs ?? self::SOME_TIME_MS) / 1000));
+        $tray = new DemoTray($standard, $asPurchased, $hand, $seed, CarbonImmutable::today());
+        $package = (object) [
+            'format' => PackageFormat::Two->value,
+            'standard' => $held,
+            'policy' => $policy,
+            'attempts' => [(object) [
+                'id' => 'made-up',
+                'student' => 'made-up',
+                'resit' => false,
+                'time_factor' => 1,
+                'captures' => $tray->receive()->cut()->weigh()->inspect()->captures(),
+            ]],
+        ];
+
+        return Assessment::read(Node::of($package))->grade()->attempts[0];
+    }
+}

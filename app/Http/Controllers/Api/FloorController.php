@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Actions\ShowFloor;
+use App\Http\Resources\FloorView;
+use App\Models\Assessment;
+use App\Models\Presence;
+use App\Models\Room;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use DeftBlade\Core\Json\Node;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+final class FloorController
+{
+    private const MOST_STATIONS = 60;
+
+    private const LONGEST_GAP_MS = 7_200_000;
+
+    #[OA\Get(path: '/assessments/{assessment}/floor', operationId: 'floor', tags: ['floor'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'The room as it stands', content: new OA\JsonContent(ref: FloorView::class))]
+    public function show(Assessment $assessment, ShowFloor $showing): JsonResponse
+    {
+        Gate::authorize('view', $assessment);
+
+        return new JsonResponse($showing->show($assessment));
+    }
+
+    #[OA\Put(path: '/assessments/{assessment}/room', operationId: 'arrange', description: 'Arranges the stations of the room, for this practical and the next in it; and its waves.', tags: ['floor'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rows'], properties: [
+        new OA\Property(property: 'rows', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer'))),
+        new OA\Property(property: 'waves', description: 'The wave by station; the first where none is named.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
+        new OA\Property(property: 'wave_gap_ms', type: 'integer'),
+    ]))]
+    #[OA\Response(response: 200, description: 'As arranged', content: new OA\JsonContent(ref: FloorView::class))]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function arrange(Request $request, Assessment $assessment, ShowFloor $showing): JsonResponse
+    {
+        Gate::authorize('arrange', $assessment);
+        $body = Node::decode($request->getContent())->keys(['rows'], ['waves', 'wave_gap_ms']);
+        $seen = [];
+        $rows = array_map(static fn(Node $row): array => array_map(static function (Node $it) use (&$seen): int {
+            $station = $it->integer(1, self::MOST_STATIONS);
+
+            return isset($seen[$station]) ? throw $it->fail("station $station stands elsewhere already") : $seen[$station] = $station;
+        }, $row->items()), $body->at('rows')->items());
+        $waves = $body->has('waves') ? $body->at('waves')->document() : new \stdClass();
+        foreach (array_keys(get_object_vars($waves)) as $station) {
+            $body->at('waves')->at((string) $station)->integer(1, 9);
+        }
+        Room::query()->updateOrCreate(['name' => $assessment->room], ['rows' => $rows]);
+        if ($body->has('waves') || $body->has('wave_gap_ms')) {
+            $assessment->update(['waves' => (object) ['by_station' => $waves, 'gap_ms' => $body->has('wave_gap_ms') ? $body->at('wave_gap_ms')->integer(0, self::LONGEST_GAP_MS) : 0]]);
+        }
+
+        return new JsonResponse($showing->show($assessment));
+    }
+
+    #[OA\Post(path: '/assessments/{assessment}/presence', operationId: 'present', description: 'Says which tray this device has open, or that it has none.', tags: ['floor'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['device', 'attempt'], properties: [
+        new OA\Property(property: 'device', type: 'string'),
+        new OA\Property(property: 'attempt', type: 'string', format: 'uuid', nullable: true),
+    ]))]
+    #[OA\Response(response: 204, description: 'Noted')]
+    public function present(Request $request, Assessment $assessment, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('view', $assessment);
+        $body = Node::decode($request->getContent())->keys(['device', 'attempt']);
+        $attempt = $body->at('attempt')->isNull() ? null : $assessment->attempts()->findOrFail($body->at('attempt')->text());
+        Presence::query()->upsert(
+            [['assessment_id' => $assessment->id, 'device' => $body->at('device')->identifier(), 'user_id' => $user->id, 'attempt_id' => $attempt?->id, 'seen_at' => CarbonImmutable::now()]],
+            ['assessment_id', 'device'],
+            ['user_id', 'attempt_id', 'seen_at'],
+        );
+
+        return new Response(status: 204);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Models\PublishedPolicy;
+use App\Models\PublishedStandard;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+final class PolicyController
+{
+    #[OA\Get(path: '/policy', operationId: 'policy', tags: ['standards'])]
+    #[OA\Response(response: 200, description: 'The policy of the house, latest version', content: new OA\JsonContent(ref: '#/components/schemas/Policy'))]
+    #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
+    public function show(): JsonResponse
+    {
+        Gate::authorize('viewAny', PublishedStandard::class);
+
+        return new JsonResponse(PublishedPolicy::query()->latest('version')->firstOrFail()->document);
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\GradedClass;
+use App\Models\Attempt;
+use App\Models\Capture;
+use DeftBlade\Core\Capture\Standing;
+use DeftBlade\Core\Grading\AttemptResult;
+use DeftBlade\Core\Grading\Stage;
+use OpenApi\Attributes as OA;
+
+/** A station of the room as it stands. */
+#[OA\Schema]
+final readonly class FloorStationView
+{
+    private const LAST = 4;
+
+    /**
+     * @param list<SplitView> $splits
+     * @param list<string>    $mise_open
+     * @param list<string>    $defects
+     * @param list<MarkView>  $last
+     * @param list<string>    $missing
+     */
+    private function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $attempt,
+        #[OA\Property]
+        public int $station,
+        #[OA\Property]
+        public string $student,
+        #[OA\Property]
+        public int $wave,
+        #[OA\Property]
+        public float $time_factor,
+        #[OA\Property(type: 'string', enum: Stage::class)]
+        public Stage $stage,
+        #[OA\Property(description: 'What the clock has run, less what runs now.')]
+        public int $running_ms,
+        #[OA\Property(description: 'Milliseconds since 1970; null while it stands.')]
+        public ?int $running_since_ms,
+        #[OA\Property]
+        public bool $presented,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SplitView::class))]
+        public array $splits,
+        #[OA\Property(description: 'The mise en place was looked at.')]
+        public bool $mise_looked,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Items that were not in order.')]
+        public array $mise_open,
+        #[OA\Property]
+        public ?int $received_mg,
+        #[OA\Property]
+        public ?string $tag,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $defects,
+        #[OA\Property(description: 'Carcasses that were sent back.')]
+        public int $refused,
+        #[OA\Property(description: 'Time out of the refrigerator, less what runs now.')]
+        public int $cold_ms,
+        #[OA\Property]
+        public ?int $cold_since_ms,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MarkView::class), description: 'Latest first.')]
+        public array $last,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $missing,
+        #[OA\Property]
+        public int $incidents,
+    ) {}
+
+    public static function of(Attempt $attempt, GradedClass $class, int $wave): self
+    {
+        $result = $class->of($attempt->id);
+        $log = $result->attempt->log;
+        $splits = [];
+        foreach ($log->splits as $checkpoint => $ms) {
+            $splits[] = new SplitView($checkpoint, $class->standard->checkpoints[$checkpoint]->title ?? $checkpoint, $ms);
+        }
+
+        return new self(
+            $attempt->id,
+            $attempt->station,
+            $attempt->student->name,
+            $wave,
+            $attempt->time_factor,
+            Stage::of($result),
+            $log->time->ms,
+            $log->time->runningSince,
+            $log->time->presented,
+            $splits,
+            $log->mise !== null,
+            $log->mise->open ?? [],
+            $log->received?->mass->mg,
+            $log->received?->tag,
+            $log->received->defects ?? [],
+            count($log->refusals),
+            $log->coldChain->ms,
+            $log->coldChain->outSince,
+            self::last($attempt, $class),
+            self::missing($result),
+            count($log->incidents),
+        );
+    }
+
+    /** @return list<MarkView> */
+    private static function last(Attempt $attempt, GradedClass $class): array
+    {
+        $log = $class->of($attempt->id)->attempt->log;
+        $latestFirst = $attempt->captures->sortByDesc(static fn(Capture $it): \DateTimeImmutable => $it->at)->lazy();
+        $standing = $latestFirst->filter(static fn(Capture $it): bool => $log->standingOf($it->id) !== Standing::Withdrawn);
+
+        return array_values($standing->map(static fn(Capture $it): ?MarkView => MarkView::of($it, $class->standard))->filter()->take(self::LAST)->all());
+    }
+
+    /** @return list<string> what should be there at this stage and is not */
+    private static function missing(AttemptResult $result): array
+    {
+        $log = $result->attempt->log;
+        $isAtWork = $log->time->ms > 0 || $log->time->runningSince !== null;
+
+        return array_keys(array_filter([
+            'mise not looked at' => $log->mise === null && ! $isAtWork && $log->received !== null,
+            'mise open' => ($log->mise->open ?? []) !== [] && ! $log->time->presented,
+            'no carcass' => $log->received === null && ($isAtWork || $log->refusals !== []),
+        ]));
+    }
+}

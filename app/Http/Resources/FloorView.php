@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Actions\GradedClass;
+use App\Models\Assessment;
+use App\Models\Attempt;
+use App\Models\Capture;
+use DeftBlade\Core\Carcass\Piece;
+use DeftBlade\Core\Grading\Stage;
+use DeftBlade\Core\Standard\Checkpoint;
+use DeftBlade\Core\Standard\Defect;
+use DeftBlade\Core\Standard\MiseList;
+use OpenApi\Attributes as OA;
+
+/** The room as it stands: its stations where they stand, what can be marked, and which tray is next on the scale. */
+#[OA\Schema]
+final readonly class FloorView
+{
+    private const PRODUCTS = ['chicken' => 'poultry', 'duck' => 'poultry', 'turkey' => 'poultry', 'quail' => 'poultry', 'salmon' => 'fish', 'sea trout' => 'fish', 'lamb' => 'meat'];
+
+    /**
+     * @param list<list<int>>        $rows
+     * @param list<FloorStationView> $stations
+     * @param list<MiseItemView>     $mise
+     * @param list<OfferedMarkView>  $marks
+     * @param list<ItemView>         $checkpoints
+     * @param list<ItemView>         $pieces
+     * @param list<ItemView>         $defects
+     * @param list<string>           $queue
+     */
+    private function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $assessment,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $room,
+        #[OA\Property(type: 'string', enum: ['poultry', 'fish', 'meat', 'other'])]
+        public string $product,
+        #[OA\Property(ref: '#/components/schemas/Allowance', nullable: true)]
+        public ?\stdClass $time,
+        #[OA\Property(description: 'How long the product may be out of the refrigerator, in ms.')]
+        public int $cold_limit_ms,
+        #[OA\Property(description: 'How long after one wave the next starts, in ms.')]
+        public int $wave_gap_ms,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer')), description: 'Station numbers as they stand.')]
+        public array $rows,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FloorStationView::class))]
+        public array $stations,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MiseItemView::class))]
+        public array $mise,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OfferedMarkView::class))]
+        public array $marks,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ItemView::class))]
+        public array $checkpoints,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ItemView::class))]
+        public array $pieces,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ItemView::class))]
+        public array $defects,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Attempts that wait for the scale, first presented first.')]
+        public array $queue,
+        #[OA\Property(description: 'The scale is simulated: the screen offers a hand at its pan.')]
+        public bool $scale_is_simulated,
+        #[OA\Property(description: 'The last capture this answer knows of: what the cursor tells after it is not in it yet.')]
+        public int $seq,
+    ) {}
+
+    /** @param list<list<int>> $rows of station numbers */
+    public static function of(Assessment $assessment, GradedClass $class, MiseList $mise, array $rows): self
+    {
+        $time = $class->standard->time;
+
+        return new self(
+            $assessment->id,
+            $assessment->title,
+            $assessment->room,
+            self::PRODUCTS[$class->standard->species] ?? 'other',
+            $time === null ? null : (object) ['standard_ms' => (int) $time->standardMs, 'limit_ms' => (int) $time->limitMs],
+            config()->integer('floor.cold_limit_ms'),
+            $assessment->waveGapMs(),
+            $rows,
+            array_values($assessment->attempts->map(static fn(Attempt $it): FloorStationView => FloorStationView::of($it, $class, $assessment->waveOf($it->station)))->all()),
+            array_map(MiseItemView::of(...), array_values($mise->items)),
+            OfferedMarkView::allOf($class),
+            array_map(static fn(Checkpoint $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->checkpoints)),
+            array_map(static fn(Piece $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->cuts->pieces)),
+            array_map(static fn(Defect $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->defects)),
+            self::queue($assessment, $class),
+            config('scale.pan') !== null,
+            max([0, ...$assessment->attempts->map(static fn(Attempt $it): int => $it->captures->last()->seq ?? 0)->all()]),
+        );
+    }
+
+    /** @return list<string> */
+    private static function queue(Assessment $assessment, GradedClass $class): array
+    {
+        $waiting = $assessment->attempts->filter(static fn(Attempt $it): bool => in_array(Stage::of($class->of($it->id)), [Stage::Presented, Stage::Weighing], true));
+        $presentedAt = static fn(Attempt $it): string => $it->captures->last(static fn(Capture $capture): bool => $capture->kind === 'clock')?->at->format('U.v') ?? '';
+
+        return array_values($waiting->sortBy($presentedAt)->map(static fn(Attempt $it): string => $it->id)->all());
+    }
+}
