@@ -12,6 +12,8 @@ import { App } from "./app/App";
 
 const root = document.getElementById("screen");
 if (root === null) throw new Error("the page has no #screen");
+// The application opens without a network from the copy that its worker keeps.
+if ("serviceWorker" in navigator) void navigator.serviceWorker.register("/worker.js");
 createRoot(root).render(
   <StrictMode>
     <App />

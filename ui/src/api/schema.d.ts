@@ -86,15 +86,114 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/mass": {
+    "/carcasses": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** @description Reads a weight as a person types it: 1820, 1.82 kg, 4 lb 3 oz. */
-        get: operations["readMass"];
+        get: operations["carcasses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/floor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["floor"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Arranges the stations of the room, for this practical and the next in it; and its waves. */
+        put: operations["arrange"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/presence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Says which tray this device has open, or that it has none. */
+        post: operations["present"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house"];
+        /** @description Chooses for the house. Practicals that are set up already keep what was chosen then. */
+        put: operations["setHouse"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/photos/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        /** @description Keeps a photograph under its digest; a capture of kind photo then says that it belongs to the tray. Sent again, it is kept once. */
+        put: operations["keepPhoto"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/policy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["policy"];
         put?: never;
         post?: never;
         delete?: never;
@@ -300,6 +399,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/standards/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Grades a made-up tray by a draft, under the policy of the house, and stores nothing. The same seed gives the same carcass. */
+        post: operations["tryStandard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}/verdict": {
         parameters: {
             query?: never;
@@ -365,6 +481,18 @@ export interface components {
             detail: string;
             errors?: components["schemas"]["PlacedError"][];
         };
+        /** @description A school of practice that a standard is held under. */
+        AnswerView: {
+            key: string;
+            question: string;
+            title: string;
+            reason: string;
+            /**
+             * @description Whose choice it is.
+             * @enum {string}
+             */
+            by: "standard" | "house" | "book";
+        };
         /** @description A practical with the documents it is held against. */
         AssessmentView: {
             /** Format: uuid */
@@ -382,6 +510,10 @@ export interface components {
             stations: components["schemas"]["StationView"][];
             /** @description The scale is simulated: the screen offers a hand at its pan. */
             scale_is_simulated: boolean;
+            /** @description What the scrape is called. */
+            scrape_title: string;
+            /** @description What must be in order at a station before its clock starts. */
+            mise: components["schemas"]["MiseItemView"][];
         };
         /** @description What is on today, what is still open from before, and what waits. */
         BenchView: {
@@ -389,6 +521,7 @@ export interface components {
             date: string;
             today: components["schemas"]["PracticalView"][];
             earlier: components["schemas"]["PracticalView"][];
+            planned: components["schemas"]["PracticalView"][];
             waiting: components["schemas"]["WaitingView"][];
         };
         /** @description A capture as it was accepted: what, who, when and from which device. */
@@ -402,6 +535,18 @@ export interface components {
             device: string;
             /** Format: date-time */
             received_at: string;
+            /** @description What the clock of the device was put right by, in ms; the time it showed is that of the capture less this. */
+            offset_ms: number;
+        };
+        /** @description A carcass that a standard can be written for, as it stands in one. */
+        CarcassView: {
+            species: string;
+            carcass: components["schemas"]["AssessmentCarcass"];
+            /** @description The usual AP weight, in mg. */
+            usual_mg: number;
+            /** @description Where the shares come from. */
+            standing: string;
+            plan: components["schemas"]["PlanView"];
         };
         /** @description A draft of a standard as it stands: what is wrong with it, what its pieces would weigh, what it would change against the latest version. */
         CheckView: {
@@ -415,6 +560,10 @@ export interface components {
         CursorView: {
             captures: components["schemas"]["CaptureView"][];
             next: number;
+            /** @description Who has a tray open. */
+            present: components["schemas"]["PresentView"][];
+            /** @description The clock of the server, in ms since 1970. */
+            now_ms: number;
         };
         /** @description What a piece or a bin should weigh, as shares of the carcass as purchased, and the window a piece is judged by. */
         ExpectedView: {
@@ -435,16 +584,84 @@ export interface components {
             low: number | null;
             /** Format: float */
             high: number | null;
+            /** @description The joints it comes through, where the carcass has a plan. */
+            joints: components["schemas"]["JointView"][];
         };
         /**
          * @description What stands out about a tray on the class sheet.
          * @enum {string}
          */
         Flag: "provisional" | "borderline" | "out_of_balance" | "mix_up" | "capped";
+        /** @description A station of the room as it stands. */
+        FloorStationView: {
+            /** Format: uuid */
+            attempt: string;
+            station: number;
+            student: string;
+            wave: number;
+            /** Format: float */
+            time_factor: number;
+            /** @enum {string} */
+            stage: "waiting" | "mise" | "received" | "running" | "paused" | "presented" | "weighing" | "weighed" | "judged";
+            /** @description What the clock has run, less what runs now. */
+            running_ms: number;
+            /** @description Milliseconds since 1970; null while it stands. */
+            running_since_ms: number | null;
+            presented: boolean;
+            splits: components["schemas"]["SplitView"][];
+            /** @description The mise en place was looked at. */
+            mise_looked: boolean;
+            /** @description Items that were not in order. */
+            mise_open: string[];
+            received_mg: number | null;
+            tag: string | null;
+            defects: string[];
+            /** @description Carcasses that were sent back. */
+            refused: number;
+            /** @description Time out of the refrigerator, less what runs now. */
+            cold_ms: number;
+            cold_since_ms: number | null;
+            /** @description Latest first. */
+            last: components["schemas"]["MarkView"][];
+            missing: string[];
+            incidents: number;
+        };
+        /** @description The room as it stands: its stations where they stand, what can be marked, and which tray is next on the scale. */
+        FloorView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            room: string;
+            /** @enum {string} */
+            product: "poultry" | "fish" | "meat" | "other";
+            time: components["schemas"]["Allowance"] | null;
+            /** @description How long the product may be out of the refrigerator, in ms. */
+            cold_limit_ms: number;
+            /** @description How long after one wave the next starts, in ms. */
+            wave_gap_ms: number;
+            /** @description Station numbers as they stand. */
+            rows: number[][];
+            stations: components["schemas"]["FloorStationView"][];
+            mise: components["schemas"]["MiseItemView"][];
+            marks: components["schemas"]["OfferedMarkView"][];
+            checkpoints: components["schemas"]["ItemView"][];
+            pieces: components["schemas"]["ItemView"][];
+            defects: components["schemas"]["ItemView"][];
+            /** @description Attempts that wait for the scale, first presented first. */
+            queue: string[];
+            /** @description The scale is simulated: the screen offers a hand at its pan. */
+            scale_is_simulated: boolean;
+            /** @description The last capture this answer knows of: what the cursor tells after it is not in it yet. */
+            seq: number;
+        };
         /** @description What holds now of a tray's captures, beside the weights of its pieces, which stand in the result. */
         HoldsView: {
             as_purchased_mg: number | null;
             defects: string[];
+            /** @description By piece: the mg of its portions in order, null where one is not weighed. */
+            portions: {
+                [key: string]: (number | null)[];
+            };
             /** @description mg by bin */
             bins: {
                 [key: string]: number;
@@ -458,12 +675,71 @@ export interface components {
             faults: {
                 [key: string]: number;
             };
+            /** @description Photographs, by SHA-256. */
+            photos: string[];
+            /** @description The mise en place was looked at. */
+            mise_looked: boolean;
+            /** @description What of it is not in order. */
+            mise_open: string[];
+        };
+        /** @description Something the house chooses; the first that is offered is the book's. */
+        HouseChoiceView: {
+            key: string;
+            title: string;
+            /** @description Why the book says what it says; null where each option has a reason of its own. */
+            reason: string | null;
+            /** @description What it concerns; nothing named: everything. */
+            species: string[];
+            chosen: string;
+            options: components["schemas"]["HouseOptionView"][];
+        };
+        /** @description One thing the house may choose. */
+        HouseOptionView: {
+            key: string;
+            title: string;
+            reason: string | null;
+            /** @description What it changes in a standard, in words. */
+            effects: string[];
+        };
+        /** @description What the school chooses: its units, what it calls things, its schools of practice; each with what else is offered. */
+        HouseView: {
+            /** @enum {string} */
+            units: "metric" | "us";
+            words: components["schemas"]["HouseChoiceView"][];
+            schools: components["schemas"]["HouseChoiceView"][];
+            /** @description Words that are not among those offered. */
+            own: components["schemas"]["OwnWordView"][];
+        };
+        /** @description Something to choose by its title. */
+        ItemView: {
+            id: string;
+            title: string;
+        };
+        /** @description A joint that a cut comes through. */
+        JointView: {
+            title: string;
+            /** @description The usual fault there. */
+            fault: string;
         };
         /** @description A capture in the log of its tray, with what became of it. */
         LogEntryView: {
             entry: components["schemas"]["CaptureView"];
             /** @enum {string} */
             standing: "holds" | "replaced" | "withdrawn";
+            /**
+             * Format: uuid
+             * @description The later capture that took its place.
+             */
+            replaced_by: string | null;
+        };
+        /** @description Something that was marked at a station, in words. */
+        MarkView: {
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            text: string;
+            /** Format: date-time */
+            at: string;
         };
         /** @description A step of a method card. */
         MethodStepView: {
@@ -476,6 +752,13 @@ export interface components {
             fault: string;
             caution: string | null;
         };
+        /** @description One thing to look at before the clock starts. */
+        MiseItemView: {
+            id: string;
+            title: string;
+            /** @description Nobody starts to cut with it open. */
+            is_safety: boolean;
+        };
         /** @description Which other tray a tray may have been mixed up with, in words. */
         MixUpView: {
             /** @enum {string} */
@@ -484,6 +767,15 @@ export interface components {
             other_attempt: string;
             piece: string | null;
             text: string;
+        };
+        /** @description A fault that can be marked with one tap, and how often this class has had it. */
+        OfferedMarkView: {
+            id: string;
+            title: string;
+            /** @enum {string} */
+            group: "technique" | "quality" | "sanitation" | "safety";
+            critical: boolean;
+            count: number;
         };
         /** @description A student's own released result in their list. */
         OwnResultView: {
@@ -495,6 +787,11 @@ export interface components {
             /** Format: float */
             total: number | null;
             band: string | null;
+        };
+        /** @description A word of the school's own for one of the book's. */
+        OwnWordView: {
+            book: string;
+            house: string;
         };
         /** @description A band of a carcass on the cut map: its width in hundredths, and its columns from the midline outward, each a stack of parts (without their side). */
         PlanBandView: {
@@ -530,6 +827,13 @@ export interface components {
             standard: string;
             layout: components["schemas"]["TrayLayoutView"];
             trays: components["schemas"]["TrayCardView"][];
+        };
+        /** @description Somebody who has a tray open. */
+        PresentView: {
+            /** Format: uuid */
+            attempt: string;
+            name: string;
+            device: string;
         };
         /** @description What the scale reads now; a refusal says why this reading cannot be taken. */
         ScaleReadingView: {
@@ -597,6 +901,12 @@ export interface components {
             /** @description How many practicals name this version. */
             used: number;
         };
+        /** @description When a checkpoint was passed, on the student's clock. */
+        SplitView: {
+            checkpoint: string;
+            title: string;
+            running_ms: number;
+        };
         /** @description A standard, opened: its document, what its pieces should weigh, its plan, card and cautions. */
         StandardView: {
             item: components["schemas"]["ShelfItemView"];
@@ -617,6 +927,12 @@ export interface components {
             };
             /** @description Latest first. */
             versions: components["schemas"]["VersionView"][];
+            /** @description The practicals that name this version, latest first. */
+            used_in: components["schemas"]["UseView"][];
+            /** @description The schools of practice it is held under. */
+            schools: components["schemas"]["AnswerView"][];
+            /** @description What those change against the standard as published, in words. */
+            held: string[];
         };
         /** @description Who stands where. */
         StationView: {
@@ -632,7 +948,7 @@ export interface components {
             station: number;
             student: string;
             /** @enum {string} */
-            stage: "waiting" | "received" | "running" | "presented" | "weighing" | "weighed" | "judged";
+            stage: "waiting" | "mise" | "received" | "running" | "paused" | "presented" | "weighing" | "weighed" | "judged";
             /** Format: float */
             total: number | null;
             band: string | null;
@@ -665,7 +981,7 @@ export interface components {
             /** Format: float */
             time_factor: number;
             /** @enum {string} */
-            stage: "waiting" | "received" | "running" | "presented" | "weighing" | "weighed" | "judged";
+            stage: "waiting" | "mise" | "received" | "running" | "paused" | "presented" | "weighing" | "weighed" | "judged";
             result: components["schemas"]["AttemptResult"];
             holds: components["schemas"]["HoldsView"];
             /** @description Milliseconds since 1970 by the device that started the clock; null while it stands. */
@@ -677,6 +993,14 @@ export interface components {
             mix_ups: components["schemas"]["MixUpView"][];
             /** Format: date-time */
             released_at: string | null;
+        };
+        /** @description A practical that is held against a version of a standard. */
+        UseView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            /** Format: date */
+            held_on: string;
         };
         /** @description Who is signed in. */
         UserView: {
@@ -690,6 +1014,11 @@ export interface components {
             may_publish: boolean;
             /** @description May release results. */
             may_release: boolean;
+            /**
+             * @description What the house weighs in when it speaks.
+             * @enum {string}
+             */
+            units: "metric" | "us";
         };
         /** @description One result with its reasons: as it stands now, or the sealed copy a student was shown. */
         VerdictView: {
@@ -707,6 +1036,10 @@ export interface components {
             layout: components["schemas"]["TrayLayoutView"];
             result: components["schemas"]["AttemptResult"];
             seal: components["schemas"]["SealView"] | null;
+            /** @description Photographs, by SHA-256. */
+            photos: string[];
+            /** @description What was done well. */
+            well: string[];
         };
         /** @description A version of a standard, and what it changed against the one before, in words. */
         VersionView: {
@@ -761,12 +1094,16 @@ export interface components {
             parts: components["schemas"]["AssessmentIdentifier"][];
             title?: string;
             window?: components["schemas"]["AssessmentWindow"];
+            portions?: components["schemas"]["PortionSet"];
         };
         AssessmentBin: {
             id: components["schemas"]["AssessmentIdentifier"];
             usable: boolean;
             title?: string;
             parts?: components["schemas"]["AssessmentIdentifier"][];
+            portions?: {
+                count: number;
+            };
         };
         AssessmentLevel: {
             points: number;
@@ -796,6 +1133,8 @@ export interface components {
         AssessmentCheckpoint: {
             id: components["schemas"]["AssessmentIdentifier"];
             title?: string;
+            criteria?: components["schemas"]["AssessmentIdentifier"][];
+            time?: components["schemas"]["Allowance"];
         };
         Standard: {
             key: components["schemas"]["AssessmentIdentifier"];
@@ -805,14 +1144,11 @@ export interface components {
                 clean_mg: number;
                 limit_mg: number;
             };
-            time: null | {
-                standard_ms: number;
-                limit_ms: number;
-            };
+            time: null | components["schemas"]["Allowance"];
             title?: string;
             version?: unknown;
             species?: string;
-            pairs?: components["schemas"]["AssessmentIdentifier"][][];
+            pairs?: components["schemas"]["Pair"][];
             bins?: components["schemas"]["AssessmentBin"][];
             criteria?: components["schemas"]["AssessmentCriterion"][];
             faults?: components["schemas"]["AssessmentFault"][];
@@ -822,6 +1158,15 @@ export interface components {
             card?: unknown;
             cautions?: unknown;
             uses?: unknown;
+            /** @description Shares of AP; null where the yield does not count. Left out: the target of the policy holds. */
+            yield?: null | {
+                floor: number;
+                target: number;
+            };
+            /** @description The schools of practice it names itself, by question; an assessment holds what they make of the standard and no longer names them. */
+            schools?: {
+                [key: string]: string;
+            };
         };
         AssessmentComponent: {
             /** @constant */
@@ -893,6 +1238,8 @@ export interface components {
             kind: "received";
             mass_mg: number;
             defects?: components["schemas"]["AssessmentIdentifier"][];
+            /** @description What is written on the carcass tag. */
+            tag?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];
@@ -901,6 +1248,8 @@ export interface components {
             kind: "clock";
             /** @enum {unknown} */
             event: "start" | "pause" | "resume" | "stop";
+            /** @description Why it was paused, or started all the same. */
+            reason?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];
@@ -908,6 +1257,15 @@ export interface components {
             /** @constant */
             kind: "piece";
             piece: components["schemas"]["AssessmentIdentifier"];
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "portion";
+            piece: components["schemas"]["AssessmentIdentifier"];
+            portion: number;
             mass_mg: number;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -969,6 +1327,48 @@ export interface components {
             kind: "void";
             target: components["schemas"]["AssessmentIdentifier"];
             reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "mise";
+            open: components["schemas"]["AssessmentIdentifier"][];
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "refused";
+            reason: string;
+            tag?: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "chill";
+            /** @enum {unknown} */
+            event: "out" | "in";
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "well";
+            text: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "incident";
+            /** @enum {unknown} */
+            what: "cut" | "slip" | "near_miss" | "burn" | "other";
+            text: string;
+            pieces: components["schemas"]["AssessmentIdentifier"][];
+            /** @enum {unknown} */
+            treatment: "excused" | "voided";
         };
         AssessmentAttempt: {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -977,6 +1377,21 @@ export interface components {
             title?: string;
             resit?: boolean;
             time_factor?: number;
+        };
+        /** @description A set of portions. cv: sample standard deviation over the mean, range: heaviest less lightest over the mean; up to the limit is free. With neither the set is only counted. */
+        PortionSet: {
+            count: number;
+            cv?: number;
+            range?: number;
+        };
+        Allowance: {
+            standard_ms: number;
+            limit_ms: number;
+        };
+        /** @description Pieces that must weigh alike: two, or a group with a tolerance of its own (heaviest less lightest over the mean). */
+        Pair: components["schemas"]["AssessmentIdentifier"][] | {
+            pieces: components["schemas"]["AssessmentIdentifier"][];
+            tolerance?: number;
         };
         ComponentResult: {
             id: string;
@@ -997,6 +1412,7 @@ export interface components {
             conformance: number | null;
             score: number | null;
             recovery: number | null;
+            portions?: components["schemas"]["PortionsResult"];
         };
         Balance: {
             /** @enum {string} */
@@ -1037,6 +1453,7 @@ export interface components {
             };
             borderline: components["schemas"]["ResultBorderline"][];
             reasons: components["schemas"]["Reason"][];
+            splits?: components["schemas"]["Split"][];
         };
         ResultMixup: {
             /** @enum {string} */
@@ -1046,6 +1463,20 @@ export interface components {
             piece: string | null;
             left_mg: number;
         };
+        /** @description Null where the piece is one thing. */
+        PortionsResult: {
+            count: number;
+            weighed: number;
+            /** @enum {string|null} */
+            measure: "cv" | "range" | null;
+            figure: number | null;
+            limit: number | null;
+            score: number | null;
+        } | null;
+        Split: {
+            checkpoint: string;
+            running_ms: number;
+        };
         SentCapture: {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];
@@ -1053,6 +1484,8 @@ export interface components {
             kind: "received";
             mass_mg: number;
             defects?: components["schemas"]["AssessmentIdentifier"][];
+            /** @description What is written on the carcass tag. */
+            tag?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];
@@ -1060,12 +1493,22 @@ export interface components {
             kind: "clock";
             /** @enum {unknown} */
             event: "start" | "pause" | "resume" | "stop";
+            /** @description Why it was paused, or started all the same. */
+            reason?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];
             /** @constant */
             kind: "piece";
             piece: components["schemas"]["AssessmentIdentifier"];
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "portion";
+            piece: components["schemas"]["AssessmentIdentifier"];
+            portion: number;
             mass_mg: number;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -1119,6 +1562,43 @@ export interface components {
             kind: "void";
             target: components["schemas"]["AssessmentIdentifier"];
             reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "mise";
+            open: components["schemas"]["AssessmentIdentifier"][];
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "refused";
+            reason: string;
+            tag?: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "chill";
+            /** @enum {unknown} */
+            event: "out" | "in";
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "well";
+            text: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "incident";
+            /** @enum {unknown} */
+            what: "cut" | "slip" | "near_miss" | "burn" | "other";
+            text: string;
+            pieces: components["schemas"]["AssessmentIdentifier"][];
+            /** @enum {unknown} */
+            treatment: "excused" | "voided";
         };
     };
     responses: {
@@ -1219,6 +1699,8 @@ export interface operations {
                 "application/json": {
                     /** @description What the device is called. */
                     device: string;
+                    /** @description What the clock of the device was put right by. */
+                    offset_ms?: number;
                     captures: components["schemas"]["SentCapture"][];
                 };
             };
@@ -1240,7 +1722,7 @@ export interface operations {
     capturesAfter: {
         parameters: {
             query?: {
-                /** @description The seq of the last capture seen; 0 at first. */
+                /** @description The seq of the last capture seen; 0 for all of them; left out: none, only where to go on from. */
                 after?: number;
             };
             header?: never;
@@ -1262,30 +1744,234 @@ export interface operations {
             };
         };
     };
-    readMass: {
+    carcasses: {
         parameters: {
-            query: {
-                text: string;
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description The mass */
+            /** @description The carcasses a standard can be written for */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        mass_mg: number;
-                        shown: string;
+                    "application/json": components["schemas"]["CarcassView"][];
+                };
+            };
+        };
+    };
+    floor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The room as it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorView"];
+                };
+            };
+        };
+    };
+    arrange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    rows: number[][];
+                    /** @description The wave by station; the first where none is named. */
+                    waves?: {
+                        [key: string]: number;
                     };
+                    wave_gap_ms?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description As arranged */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorView"];
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    present: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    device: string;
+                    /** Format: uuid */
+                    attempt: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Noted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Words, units and schools of practice */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseView"];
+                };
+            };
+        };
+    };
+    setHouse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    units: "metric" | "us";
+                    words: {
+                        [key: string]: string;
+                    };
+                    schools: {
+                        [key: string]: string;
+                    };
+                    own?: components["schemas"]["OwnWordView"][];
+                };
+            };
+        };
+        responses: {
+            /** @description As chosen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The photograph */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    keepPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    policy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The policy of the house, latest version */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Policy"];
+                };
+            };
+            404: components["responses"]["Problem"];
         };
     };
     release: {
@@ -1637,6 +2323,40 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    tryStandard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Standard"];
+                    /** @description The carcass as purchased, in mg. */
+                    ap_mg: number;
+                    /** @description 0 to 1: how high the levels come out. */
+                    skill: number;
+                    /** @description 0 to 1: how little goes to the trim and stays on the frame. */
+                    care: number;
+                    seed: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What this tray would get */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptResult"];
+                };
+            };
+            422: components["responses"]["Problem"];
         };
     };
     verdict: {

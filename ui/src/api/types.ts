@@ -17,6 +17,7 @@ export type Tray = Schemas["TrayView"];
 export type LogEntry = Schemas["LogEntryView"];
 export type AttemptResult = Schemas["AttemptResult"];
 export type PieceResult = Schemas["PieceResult"];
+export type PortionSet = Schemas["PortionSet"];
 export type Verdict = PieceResult["verdict"];
 export type SentCapture = Schemas["SentCapture"];
 export type Sheet = Schemas["SheetView"];
@@ -33,3 +34,12 @@ export type OpenStandard = Schemas["StandardView"];
 export type Expected = Schemas["ExpectedView"];
 export type DraftChecked = Schemas["CheckView"];
 export type CarcassPlan = Schemas["PlanView"];
+export type CarcassOffer = Schemas["CarcassView"];
+export type Present = Schemas["PresentView"];
+export type Floor = Schemas["FloorView"];
+export type FloorStation = Schemas["FloorStationView"];
+export type House = Schemas["HouseView"];
+export type HouseChoice = Schemas["HouseChoiceView"];
+
+/** A capture as the cursor tells it. */
+export type News = Schemas["CaptureView"];

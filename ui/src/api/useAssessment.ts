@@ -1,10 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "./client";
 
+export const assessmentKey = (assessment: string | undefined) => ["assessment", assessment];
+
 /** What is this practical held against? Its documents never change. */
 export function useAssessment(assessment: string | undefined) {
   return useQuery({
-    queryKey: ["assessment", assessment],
+    queryKey: assessmentKey(assessment),
     staleTime: Infinity,
     enabled: assessment !== undefined,
     queryFn: () => answer(api.GET("/assessments/{assessment}", { params: { path: { assessment: assessment ?? "" } } })),

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
+import { hasLeft, isLeaving, keepPerson, lastPerson, leaveLater } from "../offline/person";
 import type { User } from "./types";
 
 export const sessionKey = ["session"];
@@ -10,11 +11,24 @@ export function useSession() {
   return useQuery({
     queryKey: sessionKey,
     staleTime: Infinity,
+    networkMode: "always",
     queryFn: async (): Promise<User | null> => {
       try {
-        return await answer(api.GET("/session"));
+        if (isLeaving()) await leave();
+        const user = await answer(api.GET("/session"));
+        await keepPerson(user);
+
+        return user;
       } catch (problem) {
-        if (problem instanceof Problem && problem.status === 401) return null;
+        if (problem instanceof Problem && problem.status === 401) {
+          await keepPerson(null);
+
+          return null;
+        }
+        // Without a network it is still the tablet of whoever signed in last.
+        if (isLeaving()) return null;
+        const last = problem instanceof Problem ? null : lastPerson();
+        if (last !== null) return last;
         throw problem;
       }
     },
@@ -31,6 +45,7 @@ export function useUser(): User {
 
 /** What one person was shown is not for the next. */
 function becomes(queries: QueryClient, user: User | null): void {
+  void keepPerson(user);
   queries.removeQueries({ predicate: (query) => query.queryKey[0] !== sessionKey[0] });
   queries.setQueryData(sessionKey, user);
 }
@@ -44,8 +59,22 @@ export function useSignIn() {
   });
 }
 
+async function leave(): Promise<void> {
+  await answer(api.DELETE("/session"));
+  hasLeft();
+}
+
 export function useSignOut() {
   const queries = useQueryClient();
 
-  return useMutation({ mutationFn: () => answer(api.DELETE("/session")), onSuccess: () => becomes(queries, null) });
+  return useMutation({
+    networkMode: "always",
+    mutationFn: leave,
+    onSuccess: () => becomes(queries, null),
+    onError: (problem) => {
+      if (problem instanceof Problem) return;
+      leaveLater();
+      becomes(queries, null);
+    },
+  });
 }

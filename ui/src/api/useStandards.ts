@@ -17,6 +17,46 @@ export function useStandard(standard: string) {
   });
 }
 
+/** By what policy is a tray graded here? */
+export function usePolicy() {
+  return useQuery({ queryKey: ["policy"], queryFn: () => answer(api.GET("/policy")) });
+}
+
+/** The document as it was published, in the words of the book: what is changed and exported. */
+export function useDocument(standard: string) {
+  return useQuery({
+    queryKey: ["document", standard],
+    staleTime: Infinity,
+    queryFn: () => answer(api.GET("/standards/{standard}/document", { params: { path: { standard } } })),
+  });
+}
+
+/** What can a standard be written for? */
+export function useCarcasses() {
+  return useQuery({ queryKey: ["carcasses"], staleTime: Infinity, queryFn: () => answer(api.GET("/carcasses")) });
+}
+
+/** A made-up tray: the carcass, how good the hands are, and a name by which the same one comes again. */
+export interface MadeUpTray {
+  ap_mg: number;
+  skill: number;
+  care: number;
+  seed: string;
+}
+
+/** What would this tray get by this draft? Asked only of a draft that adds up. */
+export function useTry(document: Standard, tray: MadeUpTray, isSound: boolean) {
+  return useQuery({
+    queryKey: ["standards", "try", document, tray],
+    enabled: isSound,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 10_000,
+    retry: false,
+    queryFn: () => answer(api.POST("/standards/try", { body: { document, ...tray } })),
+  });
+}
+
 /** Publishes a document as the next version of its standard. What is in it is for the server to judge. */
 export function usePublishStandard() {
   const queries = useQueryClient();

@@ -22,7 +22,12 @@ function makeQueryClient(): QueryClient {
     queryCache: new QueryCache({ onError }),
     mutationCache: new MutationCache({ onError }),
     defaultOptions: {
-      queries: { staleTime: 5_000, retry: (count, problem) => count < 2 && !(problem instanceof Problem && problem.isFinal) },
+      queries: {
+        staleTime: 5_000,
+        // A tablet that was put down in the cold room still knows the practical when it is picked up.
+        gcTime: 24 * 60 * 60 * 1_000,
+        retry: (count, problem) => count < 2 && !(problem instanceof Problem && problem.isFinal),
+      },
     },
   });
 

@@ -9,6 +9,7 @@ export function Areas({ user }: { user: User }) {
       ? [{ to: "/", label: "Your results" }]
       : [
           { to: "/", label: "Bench" },
+          { to: "/floor", label: "Floor" },
           { to: "/standards", label: "Standards" },
         ];
 

@@ -5,6 +5,9 @@ import { useColorScheme } from "@mui/material/styles";
 import { useState } from "react";
 import { Link, Outlet, useNavigate } from "react-router";
 import { useSession, useSignOut } from "../api/useSession";
+import { Kept } from "../offline/Kept";
+import { Sending } from "../offline/Sending";
+import { WaitingLine } from "../offline/WaitingLine";
 import { SignIn } from "../areas/sign-in/SignIn";
 import { Loading, ProblemNotice } from "../parts/Notice";
 import { useKey } from "../parts/useKey";
@@ -21,6 +24,7 @@ export function Shell() {
   const navigate = useNavigate();
   useKey("?", () => setShowsShortcuts(true));
   useKey("b", () => void navigate("/"));
+  useKey("f", () => void navigate("/floor"));
   useKey("s", () => void navigate("/standards"));
 
   if (session.isPending) return <Loading what="Deft Blade" />;
@@ -59,7 +63,12 @@ export function Shell() {
       </Box>
       <Box component="main" sx={{ flex: 1, display: "flex", flexDirection: "column", minWidth: 0 }}>
         <RailPlace value={rail}>
-          <Outlet />
+          <Kept key={session.data.id}>
+            <Sending>
+              <WaitingLine />
+              <Outlet />
+            </Sending>
+          </Kept>
         </RailPlace>
       </Box>
       <ShortcutSheet open={showsShortcuts} onClose={() => setShowsShortcuts(false)} />

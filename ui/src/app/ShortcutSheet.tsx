@@ -9,6 +9,7 @@ const groups: { title: string; keys: [string, string][] }[] = [
     keys: [
       ["?", "this sheet"],
       ["b", "to the Bench"],
+      ["f", "to the Floor"],
       ["s", "to the standards"],
       ["Esc", "close what is open"],
     ],
@@ -22,8 +23,18 @@ const groups: { title: string; keys: [string, string][] }[] = [
       ["v", "verdict (there, p prints)"],
       ["l", "log of this tray"],
       ["Space", "start or stop the clock"],
+      ["k", "checkpoint passed"],
       ["u", "undo your last entry"],
       ["[  ]", "tray before, tray after"],
+    ],
+  },
+  {
+    title: "On the Floor",
+    keys: [
+      ["0 … 9", "pick a station"],
+      ["n", "note on the picked station"],
+      ["u", "undo what was just taken down"],
+      ["w", "weigh the next tray"],
     ],
   },
   {

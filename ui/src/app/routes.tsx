@@ -1,8 +1,12 @@
 import { createBrowserRouter } from "react-router";
 import { Bench } from "../areas/bench/Bench";
+import { Floor } from "../areas/floor/Floor";
+import { Wall } from "../areas/floor/Wall";
 import { ClassSheet } from "../areas/sheet/ClassSheet";
+import { HousePage } from "../areas/standards/HousePage";
 import { Shelf } from "../areas/standards/Shelf";
-import { StandardEditor } from "../areas/standards/StandardEditor";
+import { NewStandard } from "../areas/standards/editor/NewStandard";
+import { StandardEditor } from "../areas/standards/editor/StandardEditor";
 import { StandardPage } from "../areas/standards/StandardPage";
 import { TrayArea } from "../areas/tray/TrayArea";
 import { ReleasedVerdict, StandingVerdict } from "../areas/verdict/Verdict";
@@ -20,7 +24,11 @@ export const router = createBrowserRouter([
       { path: "verdict/:attempt", element: <StandingVerdict /> },
       { path: "result/:attempt", element: <ReleasedVerdict /> },
       { path: "sheet/:assessment", element: <ClassSheet /> },
+      { path: "floor/wall/:assessment?", element: <Wall /> },
+      { path: "floor/:assessment?", element: <Floor /> },
       { path: "standards", element: <Shelf /> },
+      { path: "standards/new", element: <NewStandard /> },
+      { path: "standards/house", element: <HousePage /> },
       { path: "standards/:standard/edit", element: <StandardEditor /> },
       { path: "standards/:standard", element: <StandardPage /> },
       { path: "*", element: <NotFound /> },

@@ -1,7 +1,8 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { AttemptResult } from "../api/types";
-import { grams, percent, signedGrams } from "./format";
+import { percent } from "./format";
+import { useMassWords } from "./mass";
 
 interface BalanceStripProps {
   asPurchasedMg: number | null;
@@ -15,6 +16,7 @@ const words = { open: "weighing", balanced: "balanced", short: "short", over: "o
 
 /** The carcass as purchased, cut to scale into cuts, usable by-products, waste and what is unaccounted for; the tolerance is the bracket at its end. */
 export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance }: BalanceStripProps) {
+  const mass = useMassWords();
   if (asPurchasedMg === null) {
     return (
       <Box sx={{ border: "2px dashed", borderColor: "steel.main", p: 1.25, textAlign: "center" }}>
@@ -38,7 +40,7 @@ export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance
   return (
     <Box
       role="group"
-      aria-label={`Balance: ${words[balance.state]}, ${grams(Math.abs(unaccounted))} ${unaccounted < 0 ? "too much" : "unaccounted for"}`}
+      aria-label={`Balance: ${words[balance.state]}, ${mass.full(Math.abs(unaccounted))} ${unaccounted < 0 ? "too much" : "unaccounted for"}`}
     >
       <Box sx={{ position: "relative", height: 34, pt: "8px" }}>
         <Box
@@ -59,7 +61,7 @@ export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance
               part.mg > 0 && (
                 <Box
                   key={part.name}
-                  title={`${part.name} ${grams(part.mg)}`}
+                  title={`${part.name} ${mass.full(part.mg)}`}
                   sx={{ width: share(part.mg), bgcolor: part.fill, borderRight: "1px solid", borderColor: "background.paper" }}
                 />
               ),
@@ -69,7 +71,7 @@ export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance
           <Box sx={{ position: "absolute", left: share(asPurchasedMg), width: share(over), top: 4, height: 30, bgcolor: "error.main" }} />
         )}
         <Box
-          title={`Tolerance ${grams(tolerance)} either way`}
+          title={`Tolerance ${mass.full(tolerance)} either way`}
           sx={{
             position: "absolute",
             left: share(asPurchasedMg - tolerance),
@@ -83,16 +85,16 @@ export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance
         />
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 3, rowGap: 0, mt: 0.5, alignItems: "baseline" }}>
-        <Key label="AP" figure={grams(asPurchasedMg)} />
+        <Key label="AP" figure={mass.full(asPurchasedMg)} />
         {parts.map((part) => (
-          <Key key={part.name} label={part.name} figure={`${grams(part.mg)}, ${percent(part.mg / asPurchasedMg)}`} fill={part.fill} />
+          <Key key={part.name} label={part.name} figure={`${mass.full(part.mg)}, ${percent(part.mg / asPurchasedMg)}`} fill={part.fill} />
         ))}
         <Box sx={{ ml: "auto", color: isOff ? "error.main" : "text.primary", whiteSpace: "nowrap" }}>
           <Typography variant="figure" sx={{ fontSize: 19 }}>
             {words[balance.state]}
           </Typography>{" "}
           <Typography variant="label">
-            {unaccounted < 0 ? signedGrams(-unaccounted) : `${grams(unaccounted)} unaccounted`}, ±{grams(tolerance)} allowed
+            {unaccounted < 0 ? mass.signed(-unaccounted) : `${mass.full(unaccounted)} unaccounted`}, ±{mass.full(tolerance)} allowed
           </Typography>
         </Box>
       </Box>

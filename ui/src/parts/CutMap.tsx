@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import { useMemo, useState, type KeyboardEvent } from "react";
 import type { CarcassPlan } from "../api/types";
 import { CutLabel } from "./CutLabel";
+import { useDrag, type DragHandlers } from "./useDrag";
 import { layOut, outlineOf, pathOf, seamsOf, type Block, type CutPlan, type Seam } from "./cutPlan";
 
 export interface Holder {
@@ -17,16 +18,31 @@ interface CutMapProps {
   holders: Holder[];
   /** The holder shown as chosen, or the part where parts are chosen. */
   chosen: string | null;
-  onChoose: (id: string) => void;
+  onChoose?: (id: string) => void;
+  /** Where parts are chosen: a part was dragged onto another. */
+  onDrop?: (part: string, other: string) => void;
+  /** Only the drawing, nothing to choose and no words. */
+  isBare?: boolean;
   /** What is chosen: whole cuts, or single parts (to move them). */
   chooses?: "holder" | "part";
   /** Said of a holder to a screen reader, beside its parts. */
-  describe: (holder: string) => string;
+  describe?: (holder: string) => string;
 }
 
 /** The carcass as a flat plan: parts as blocks with areas like their masses, the parts of one cut in one outline, joints as seams. */
-export function CutMap({ plan, parts, holders, chosen, onChoose, chooses = "holder", describe }: CutMapProps) {
+export function CutMap({
+  plan,
+  parts,
+  holders,
+  chosen,
+  onChoose = () => undefined,
+  onDrop,
+  isBare = false,
+  chooses = "holder",
+  describe = () => "",
+}: CutMapProps) {
   const [focused, setFocused] = useState<string | null>(null);
+  const drag = useDrag(onDrop);
   const { drawn, seams, holderOf, largest } = useMemo(() => draw(plan, parts, holders), [plan, parts, holders]);
   const titles = new Map(parts.map((it) => [it.id, (it.title ?? it.id).replace(/, (left|right)$/, "")]));
   const around = (holder: string | null): Seam[] => seams.filter((it) => holder !== null && it.isSeam && it.holders.includes(holder));
@@ -37,8 +53,23 @@ export function CutMap({ plan, parts, holders, chosen, onChoose, chooses = "hold
       viewBox={`-1 -1 102 ${drawn.height + 2}`}
       role="group"
       aria-label="Cut map"
-      sx={{ width: "100%", height: "100%", display: "block", overflow: "visible", userSelect: "none" }}
+      textRendering="geometricPrecision"
+      sx={{
+        width: "100%",
+        height: "100%",
+        display: "block",
+        overflow: "visible",
+        userSelect: "none",
+        touchAction: onDrop === undefined ? undefined : "none",
+      }}
     >
+      {isBare && (
+        <Box component="g" sx={{ color: "background.paper" }}>
+          {drawn.blocks.map((it) => (
+            <path key={it.part} d={outlineOf(it, drawn.toPoint)} fill="currentColor" />
+          ))}
+        </Box>
+      )}
       {chooses === "part" &&
         holders.flatMap((holder) =>
           holder.parts.map((part) => (
@@ -46,9 +77,10 @@ export function CutMap({ plan, parts, holders, chosen, onChoose, chooses = "hold
               key={part}
               holder={{ ...holder, id: part, parts: [part] }}
               drawn={drawn}
-              isChosen={part === chosen}
+              isChosen={part === chosen || part === drag.block || part === drag.over}
+              drag={onDrop === undefined ? undefined : drag.handlers(part)}
               label={`${parts.find((it) => it.id === part)?.title ?? part}, in ${holder.title}`}
-              onChoose={() => onChoose(part)}
+              onChoose={() => !drag.hasJustDropped() && onChoose(part)}
               onFocus={(has) => setFocused(has ? holder.id : null)}
             />
           )),
@@ -79,13 +111,13 @@ export function CutMap({ plan, parts, holders, chosen, onChoose, chooses = "hold
         strokeLinejoin="round"
       >
         {drawn.blocks
-          .filter((it) => it.part === chosen)
+          .filter((it) => [chosen, drag.block, drag.over].includes(it.part))
           .map((it) => (
             <path key={it.part} d={outlineOf(it, drawn.toPoint)} />
           ))}
       </Box>
       <Box component="g" aria-hidden sx={{ pointerEvents: "none", color: "text.primary" }}>
-        {drawn.blocks.map((block) => {
+        {(isBare ? [] : drawn.blocks).map((block) => {
           const holder = holderOf.get(block.part);
           const isTitle = holder?.kind === "piece" && largest.get(holder.id) === block;
 
@@ -99,7 +131,7 @@ export function CutMap({ plan, parts, holders, chosen, onChoose, chooses = "hold
             />
           );
         })}
-        {drawn.apart.map(({ part, centre: [x, y], radius }) => (
+        {(isBare ? [] : drawn.apart).map(({ part, centre: [x, y], radius }) => (
           <Box
             key={part}
             component="text"
@@ -139,11 +171,12 @@ interface CutProps {
   label: string;
   onChoose: () => void;
   onFocus: (has: boolean) => void;
+  drag?: DragHandlers | undefined;
 }
 
 const fills = { piece: "background.paper", usable: "steel.main", waste: "divider" };
 
-function Cut({ holder, drawn, isChosen, label, onChoose, onFocus }: CutProps) {
+function Cut({ holder, drawn, isChosen, label, onChoose, onFocus, drag }: CutProps) {
   const blocks = drawn.blocks.filter((it) => holder.parts.includes(it.part));
   const discs = drawn.apart.filter((it) => holder.parts.includes(it.part));
   if (blocks.length + discs.length === 0) return null;
@@ -162,11 +195,16 @@ function Cut({ holder, drawn, isChosen, label, onChoose, onFocus }: CutProps) {
       aria-pressed={isChosen}
       aria-label={label}
       data-holder={holder.id}
+      {...drag}
       onClick={onChoose}
       onKeyDown={press}
       onFocus={(event) => onFocus(event.currentTarget.matches(":focus-visible"))}
       onBlur={() => onFocus(false)}
-      sx={{ cursor: "pointer", color: isChosen ? "secondary.main" : fills[holder.kind], "&:focus, &:focus-visible": { outline: "none" } }}
+      sx={{
+        cursor: drag === undefined ? "pointer" : "grab",
+        color: isChosen ? "secondary.main" : fills[holder.kind],
+        "&:focus, &:focus-visible": { outline: "none" },
+      }}
     >
       {blocks.map((it) => (
         <path key={it.part} d={outlineOf(it, drawn.toPoint)} fill="currentColor" fillOpacity={opacity} />

@@ -10,8 +10,9 @@ interface FieldProps extends Omit<InputBaseProps, "error"> {
 }
 
 /** A labelled line to write on; what is wrong stands beneath it. */
-export function Field({ label, hint, problem, sx, ...input }: FieldProps) {
-  const id = useId();
+export function Field({ label, hint, problem, sx, id: given, ...input }: FieldProps) {
+  const made = useId();
+  const id = given ?? made;
   const note = problem ?? hint;
 
   return (

@@ -2,7 +2,8 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { TrayLayout, Verdict } from "../api/types";
-import { bareGrams } from "./format";
+import { useMassWords } from "./mass";
+import { PortionFence } from "./PortionFence";
 import { isOut, VerdictMark, verdictWords } from "./VerdictMark";
 import { WindowBar } from "./WindowBar";
 
@@ -14,6 +15,8 @@ export interface Place {
   window: { low: number; high: number } | null;
   verdict: Verdict | null;
   note?: string;
+  /** Of a set: each portion in order, null until it is weighed. */
+  portions?: { massesMg: (number | null)[]; mustBeEven: boolean };
 }
 
 interface TrayProps {
@@ -84,8 +87,10 @@ interface TrayPlaceProps {
 }
 
 function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPlaceProps) {
-  const { massMg, window, verdict } = place;
-  const words = massMg === null && verdict !== "excused" ? "to weigh" : verdict === null ? "" : verdictWords[verdict];
+  const { massMg, window, verdict, portions } = place;
+  const mass = useMassWords();
+  const inCount = portions?.massesMg.filter((it) => it !== null).length ?? 0;
+  const words = wordsFor(massMg, verdict);
 
   return (
     <ButtonBase
@@ -123,16 +128,21 @@ function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPla
           variant="figure"
           sx={{ fontSize: isBin ? 26 : 34, lineHeight: 1.05, color: massMg === null ? "text.disabled" : "text.primary" }}
         >
-          {massMg === null ? <span aria-hidden>–</span> : bareGrams(massMg)}
+          {massMg === null ? <span aria-hidden>–</span> : mass.bare(massMg)}
         </Typography>
-        {massMg !== null && <Typography variant="label">g</Typography>}
+        {massMg !== null && <Typography variant="label">{mass.unit}</Typography>}
         <Typography
           variant="label"
           sx={{ ml: "auto", color: verdict !== null && isOut(verdict) && massMg !== null ? "error.main" : "text.secondary" }}
         >
-          {isCurrent && massMg === null ? "next" : words}
+          {inCount > 0 && massMg === null
+            ? `${inCount} of ${portions?.massesMg.length ?? 0}`
+            : isCurrent && massMg === null
+              ? "next"
+              : words}
         </Typography>
       </Box>
+      {inCount > 0 && portions && <PortionFence massesMg={portions.massesMg} />}
       {window !== null && !isBin && (
         <WindowBar low={window.low} high={window.high} figure={massMg} out={verdict !== null && isOut(verdict)} />
       )}
@@ -143,4 +153,12 @@ function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPla
       )}
     </ButtonBase>
   );
+}
+
+/** A weight that this device took and nobody has graded yet is taken; it is no longer to weigh. */
+function wordsFor(massMg: number | null, verdict: Verdict | null): string {
+  if (massMg === null && verdict !== "excused") return "to weigh";
+  if (verdict === null) return "";
+
+  return verdict === "pending" ? "taken" : verdictWords[verdict];
 }

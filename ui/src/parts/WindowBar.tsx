@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { bareGrams } from "./format";
+import { useMassWords } from "./mass";
 
 interface WindowBarProps {
   /** Limits and figure in mg; the figure null until it is weighed. */
@@ -14,6 +14,7 @@ const margin = 26;
 
 /** A weight in its window: the window in blue from the book, the weight as a notch that falls inside or outside it. */
 export function WindowBar({ low, high, figure, out }: WindowBarProps) {
+  const mass = useMassWords();
   const scale = (width - 2 * margin) / (high - low);
   const at = (mg: number): number => Math.max(2, Math.min(width - 2, margin + (mg - low) * scale));
 
@@ -67,8 +68,8 @@ export function WindowBar({ low, high, figure, out }: WindowBarProps) {
           color: "secondary.main",
         }}
       >
-        <span>{bareGrams(Math.round(low / 1000) * 1000)}</span>
-        <span>{bareGrams(Math.round(high / 1000) * 1000)}</span>
+        <span>{mass.bare(Math.round(low / 1000) * 1000)}</span>
+        <span>{mass.bare(Math.round(high / 1000) * 1000)}</span>
       </Box>
     </Box>
   );

@@ -1,11 +1,5 @@
 /** Figures as they are shown; nothing here decides anything. */
 
-export const grams = (mg: number): string => `${trimmed(mg / 1000, 1)} g`;
-
-export const bareGrams = (mg: number): string => trimmed(mg / 1000, 1);
-
-export const signedGrams = (mg: number): string => `${mg < 0 ? "−" : "+"}${trimmed(Math.abs(mg) / 1000, 1)} g`;
-
 export const percent = (share: number, places = 1): string => `${(share * 100).toFixed(places).replace("-", "−")} %`;
 
 export const points = (figure: number, places = 1): string => figure.toFixed(places);
@@ -24,4 +18,8 @@ export const day = (date: string): string =>
 
 export const timeOfDay = (instant: string): string => new Date(instant).toLocaleTimeString("en-GB");
 
-const trimmed = (figure: number, places: number): string => String(Number(figure.toFixed(places)));
+/** "left wing" becomes "Left wing". */
+export const upperFirst = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** "Left wing" becomes "left wing", "AP weight" stays. */
+export const lowerFirst = (words: string): string => (/^[A-Z]{2}/.test(words) ? words : words.charAt(0).toLowerCase() + words.slice(1));

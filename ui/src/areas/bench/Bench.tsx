@@ -6,7 +6,7 @@ import { Rail } from "../../app/Rail";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { day } from "../../parts/format";
 import { OwnResults } from "./OwnResults";
-import { EarlierPractical, TodaysPractical } from "./PracticalSheet";
+import { EarlierPractical, PlannedPractical, TodaysPractical } from "./PracticalSheet";
 import { WaitingList } from "./WaitingList";
 
 export function Bench() {
@@ -19,7 +19,7 @@ function StaffBench() {
   const bench = useBench();
   if (bench.isPending) return <Loading what="the Bench" />;
   if (bench.isError) return <ProblemNotice problem={bench.error} onRetry={() => void bench.refetch()} />;
-  const { date, today, earlier, waiting } = bench.data;
+  const { date, today, earlier, planned, waiting } = bench.data;
 
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 340px" }, flex: 1 }}>
@@ -31,6 +31,14 @@ function StaffBench() {
         ) : (
           today.map((practical) => <TodaysPractical key={practical.id} practical={practical} />)
         )}
+        {planned.length > 0 && (
+          <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+            Planned
+          </Typography>
+        )}
+        {planned.map((practical) => (
+          <PlannedPractical key={practical.id} practical={practical} />
+        ))}
         {earlier.length > 0 && (
           <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
             Earlier

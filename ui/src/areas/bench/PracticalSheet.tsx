@@ -99,10 +99,15 @@ function hideWhatIsToCome(tray: TrayCard): TrayCard["verdicts"] {
   return Object.fromEntries(Object.entries(tray.verdicts).map(([place, verdict]) => [place, verdict === "missing" ? "pending" : verdict]));
 }
 
-/** A practical of another day: one line. */
-export function EarlierPractical({ practical }: { practical: Practical }) {
-  const released = practical.trays.filter((tray) => tray.released).length;
+interface PracticalLineProps {
+  practical: Practical;
+  where: string;
+  state: string;
+  to: { label: string; address: string };
+}
 
+/** A practical of another day: one line. */
+function PracticalLine({ practical, where, state, to }: PracticalLineProps) {
   return (
     <Box sx={{ display: "flex", alignItems: "center", gap: 2, borderTop: "1px solid", borderColor: "divider", py: 1 }}>
       <Typography variant="label" sx={{ width: 190 }}>
@@ -113,15 +118,39 @@ export function EarlierPractical({ practical }: { practical: Practical }) {
           {practical.title}
         </Typography>
         <Typography variant="body2" sx={{ color: "text.secondary" }}>
-          {practical.course}, group {practical.group}
+          {where}
         </Typography>
       </Box>
-      <Typography variant="label">
-        {released} of {practical.trays.length} released
-      </Typography>
-      <Button size="small" component={Link} to={`/sheet/${practical.id}`}>
-        Class sheet
+      <Typography variant="label">{state}</Typography>
+      <Button size="small" component={Link} to={to.address}>
+        {to.label}
       </Button>
     </Box>
+  );
+}
+
+/** A practical of a day to come, and the room it will be in. */
+export function PlannedPractical({ practical }: { practical: Practical }) {
+  return (
+    <PracticalLine
+      practical={practical}
+      where={`${practical.course}, group ${practical.group}, ${practical.room}`}
+      state={`${practical.trays.length} stations`}
+      to={{ label: "Floor", address: `/floor/${practical.id}` }}
+    />
+  );
+}
+
+/** A practical that is over, and how much of it is released. */
+export function EarlierPractical({ practical }: { practical: Practical }) {
+  const released = practical.trays.filter((tray) => tray.released).length;
+
+  return (
+    <PracticalLine
+      practical={practical}
+      where={`${practical.course}, group ${practical.group}`}
+      state={`${released} of ${practical.trays.length} released`}
+      to={{ label: "Class sheet", address: `/sheet/${practical.id}` }}
+    />
   );
 }

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Slider from "@mui/material/Slider";
 import Typography from "@mui/material/Typography";
-import { grams } from "../../parts/format";
+import { useMassWords } from "../../parts/mass";
 
 interface AsPurchasedProps {
   massMg: number;
@@ -12,6 +12,7 @@ interface AsPurchasedProps {
 
 /** The carcass weight that the expected weights are shown for. */
 export function AsPurchased({ massMg, lowMg, highMg, onChange }: AsPurchasedProps) {
+  const mass = useMassWords();
   const low = lowMg ?? massMg / 2;
   const high = highMg ?? massMg * 2;
   const step = 10 ** Math.max(3, Math.floor(Math.log10(high - low)) - 1);
@@ -28,7 +29,7 @@ export function AsPurchased({ massMg, lowMg, highMg, onChange }: AsPurchasedProp
         step={step}
         value={massMg}
         onChange={(_, value) => onChange(value)}
-        getAriaValueText={grams}
+        getAriaValueText={mass.full}
         sx={{
           height: 4,
           borderRadius: 0,
@@ -43,7 +44,7 @@ export function AsPurchased({ massMg, lowMg, highMg, onChange }: AsPurchasedProp
         }}
       />
       <Typography variant="figure" sx={{ fontSize: 26, textAlign: "right" }}>
-        {grams(massMg)}
+        {mass.full(massMg)}
       </Typography>
     </Box>
   );

@@ -1,8 +1,9 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
-import type { Expected, OpenStandard } from "../../api/types";
-import { bareGrams, percent } from "../../parts/format";
+import type { Expected, OpenStandard, PortionSet } from "../../api/types";
+import { lowerFirst, percent, upperFirst } from "../../parts/format";
+import { useMassWords, type MassWords } from "../../parts/mass";
 
 interface CutSheetProps {
   standard: OpenStandard;
@@ -14,6 +15,7 @@ interface CutSheetProps {
 /** Pieces and bins with their parts and what a carcass of this weight should give: the cut map in words. */
 export function CutSheet({ standard, asPurchasedMg, chosen, onChoose }: CutSheetProps) {
   const { document, expected } = standard;
+  const mass = useMassWords();
   const titles = new Map(
     document.carcass.parts.map((it) => [it.id as string, (it.title ?? it.id).replace(/, (left|right)$/, "").toLowerCase()]),
   );
@@ -30,12 +32,13 @@ export function CutSheet({ standard, asPurchasedMg, chosen, onChoose }: CutSheet
         sx={{
           width: "100%",
           borderCollapse: "collapse",
+          "& td, & thead th": { whiteSpace: "nowrap" },
           "& th, & td": { py: 0.5, pr: 1.25, textAlign: "right", borderBottom: "1px solid", borderColor: "divider" },
         }}
       >
         <thead>
           <tr>
-            {["Cut", "Expected g", "Window g", "Share"].map((head) => (
+            {["Cut", `Expected ${mass.unit}`, `Window ${mass.unit}`, "Share"].map((head) => (
               <Typography
                 key={head}
                 component="th"
@@ -75,15 +78,17 @@ export function CutSheet({ standard, asPurchasedMg, chosen, onChoose }: CutSheet
                   {it.title}
                 </ButtonBase>
                 {it.id === chosen && (
-                  <Typography variant="body2" sx={{ color: "text.secondary", px: 0.5, pb: 0.5 }}>
-                    {(parts.get(it.id) ?? []).join(", ") || "no part is expected here"}
-                    {uses[it.id] !== undefined && `. ${uses[it.id] ?? ""}.`}
-                  </Typography>
+                  <CutNotes
+                    parts={parts.get(it.id) ?? []}
+                    joints={it.joints}
+                    use={uses[it.id]}
+                    portions={document.pieces.find((piece) => piece.id === it.id)?.portions}
+                  />
                 )}
               </Box>
-              <td>{bareGrams(round(it.share * asPurchasedMg))}</td>
+              <td>{mass.bare(round(it.share * asPurchasedMg))}</td>
               <Box component="td" sx={{ "&&": { color: "secondary.main" } }}>
-                {windowInGrams(it, asPurchasedMg)}
+                {windowIn(mass, it, asPurchasedMg)}
               </Box>
               <td>{percent(it.share, 2)}</td>
             </Box>
@@ -99,11 +104,45 @@ export function CutSheet({ standard, asPurchasedMg, chosen, onChoose }: CutSheet
   );
 }
 
+interface CutNotesProps {
+  parts: string[];
+  joints: Expected["joints"];
+  use: string | undefined;
+  portions: PortionSet | undefined;
+}
+
+/** What a chosen cut is made of, where the knife goes through and what goes wrong there, what it is for. */
+function CutNotes({ parts, joints, use, portions }: CutNotesProps) {
+  return (
+    <Box sx={{ px: 0.5, pb: 0.75, "& p": { typography: "body2", m: 0, color: "text.secondary", maxWidth: 420 } }}>
+      <p>{parts.join(", ") || "no part is expected here"}</p>
+      {portions !== undefined && <p>{portionsInWords(portions)}</p>}
+      {joints.map((joint) => (
+        <p key={joint.title}>
+          <Box component="span" sx={{ color: "secondary.main" }}>
+            {upperFirst(joint.title)}.
+          </Box>{" "}
+          Usual fault: {lowerFirst(joint.fault)}
+        </p>
+      ))}
+      {use !== undefined && <p>{use}.</p>}
+    </Box>
+  );
+}
+
+const portionsInWords = ({ count, cv, range }: PortionSet): string => {
+  if (cv !== undefined) return `${count} portions, alike: their spread (standard deviation over mean) up to ${percent(cv, 0)} is free`;
+
+  return range === undefined
+    ? `${count} portions, counted`
+    : `${count} portions, alike: heaviest less lightest up to ${percent(range, 0)} of the mean`;
+};
+
 const round = (mg: number): number => Math.round(mg / 100) * 100;
 
-function windowInGrams({ basis, low, high }: Expected, asPurchasedMg: number): string {
+function windowIn(mass: MassWords, { basis, low, high }: Expected, asPurchasedMg: number): string {
   if (low === null || high === null) return "";
   const scale = basis === "mass" ? 1 : asPurchasedMg;
 
-  return `${bareGrams(round(low * scale))}–${bareGrams(round(high * scale))}`;
+  return `${mass.bare(round(low * scale))}–${mass.bare(round(high * scale))}`;
 }

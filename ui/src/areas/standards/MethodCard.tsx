@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { OpenStandard } from "../../api/types";
+import { lowerFirst } from "../../parts/format";
 
 /** The steps in order, each with what to look and feel for, the hands, the usual fault, and its caution in place. */
 export function MethodCard({ steps, cautions }: { steps: OpenStandard["card"]; cautions: string[] }) {
@@ -22,7 +23,7 @@ export function MethodCard({ steps, cautions }: { steps: OpenStandard["card"]; c
                 {step.look} {step.hand}
               </Typography>
               <Typography variant="body2" sx={{ color: "text.secondary" }}>
-                Usual fault: {step.fault.charAt(0).toLowerCase() + step.fault.slice(1)}
+                Usual fault: {lowerFirst(step.fault)}
               </Typography>
               {step.caution !== null && (
                 <Typography variant="body2" sx={{ borderLeft: "4px solid", borderColor: "secondary.main", pl: 1, mt: 0.5 }}>

@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
@@ -26,7 +27,17 @@ export function Shelf() {
         <Typography variant="h1" sx={{ flex: 1 }}>
           Standards
         </Typography>
-        {mayPublish && <ImportStandard />}
+        <Button component={Link} to="/standards/house" sx={{ mr: 1 }}>
+          The house
+        </Button>
+        {mayPublish && (
+          <>
+            <Button component={Link} to="/standards/new" sx={{ mr: 1 }}>
+              New standard
+            </Button>
+            <ImportStandard />
+          </>
+        )}
       </Box>
       {shelf.data.length === 0 && <Notice title="The shelf is empty">No standard is published yet.</Notice>}
       {species.map((name) => (

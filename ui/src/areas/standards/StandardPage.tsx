@@ -9,15 +9,26 @@ import { useStandard } from "../../api/useStandards";
 import { Rail } from "../../app/Rail";
 import { CutMap } from "../../parts/CutMap";
 import { Loading, ProblemNotice } from "../../parts/Notice";
-import { grams, minutes } from "../../parts/format";
+import { minutes } from "../../parts/format";
+import { useMassWords } from "../../parts/mass";
+import { Sheets } from "../../parts/Sheets";
 import { AsPurchased } from "./AsPurchased";
 import { CriteriaSheet } from "./CriteriaSheet";
 import { holdersOf } from "./holders";
 import { CutSheet } from "./CutSheet";
 import { MethodCard } from "./MethodCard";
+import { SchoolsSheet } from "./SchoolsSheet";
+import { TraySheet } from "./TraySheet";
 import { Versions } from "./Versions";
 
-const sheets = { cuts: "Cuts", criteria: "Criteria and faults", method: "Method card", versions: "Versions" } as const;
+const sheets = {
+  cuts: "Cuts",
+  tray: "Tray and grade",
+  criteria: "Criteria, faults",
+  method: "Method",
+  schools: "Schools",
+  versions: "Versions",
+} as const;
 type SheetName = keyof typeof sheets;
 
 /** Where nothing is known of the usual carcass: a weight to begin from. */
@@ -34,6 +45,7 @@ export function StandardPage() {
 
 function OpenedStandard({ standard }: { standard: OpenStandard }) {
   const { item, document, expected } = standard;
+  const mass = useMassWords();
   const { may_publish: mayPublish } = useUser();
   const [asPurchasedMg, setAsPurchasedMg] = useState(standard.usual_mg ?? SOME_CARCASS_MG);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -42,7 +54,7 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
   const describe = (id: string): string => {
     const share = expected.find((it) => it.id === id)?.share ?? 0;
 
-    return `expected ${grams(Math.round((share * asPurchasedMg) / 1000) * 1000)} of a carcass of ${grams(asPurchasedMg)}`;
+    return `expected ${mass.full(Math.round((share * asPurchasedMg) / 1000) * 1000)} of a carcass of ${mass.full(asPurchasedMg)}`;
   };
   const choose = (id: string): void => {
     setChosen((before) => (before === id ? null : id));
@@ -60,7 +72,7 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
             {item.standard_ms !== null &&
               item.limit_ms !== null &&
               `, ${minutes(item.standard_ms)} minutes, limit ${minutes(item.limit_ms)}`}
-            {document.frame !== null && `, scrape to ${grams(document.frame.clean_mg)}, limit ${grams(document.frame.limit_mg)}`}
+            {document.frame !== null && `, scrape to ${mass.full(document.frame.clean_mg)}, limit ${mass.full(document.frame.limit_mg)}`}
             {(document.checkpoints ?? []).map((it) => `, checkpoint: ${(it.title ?? it.id).toLowerCase()}`).join("")}
           </Typography>
         </Box>
@@ -90,21 +102,8 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
           </Box>
         </Box>
         <Box sx={{ minWidth: 0 }}>
-          <Box component="nav" aria-label="Sheets of this standard" sx={{ display: "flex", mb: 2 }}>
-            {(Object.keys(sheets) as SheetName[]).map((it) => (
-              <Button
-                key={it}
-                onClick={() => setSheet(it)}
-                aria-current={it === sheet ? "true" : undefined}
-                sx={{
-                  ml: "-2px",
-                  borderRadius: 0,
-                  ...(it === sheet && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
-                }}
-              >
-                {sheets[it]}
-              </Button>
-            ))}
+          <Box sx={{ mb: 2 }}>
+            <Sheets label="Sheets of this standard" sheets={sheets} current={sheet} onTurn={setSheet} />
           </Box>
           {sheet === "cuts" && (
             <>
@@ -113,6 +112,8 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
             </>
           )}
           {sheet === "criteria" && <CriteriaSheet document={document} />}
+          {sheet === "tray" && <TraySheet standard={standard} />}
+          {sheet === "schools" && <SchoolsSheet standard={standard} />}
           {sheet === "versions" && <Versions standard={standard} />}
           {sheet === "method" && <MethodCard steps={standard.card} cautions={standard.cautions} />}
         </Box>

@@ -2,7 +2,7 @@ import type { Standard } from "../../api/types";
 import type { Holder } from "../../parts/CutMap";
 
 /** Pieces and bins of a document as the cut map draws them. */
-export const holdersOf = ({ pieces, bins = [] }: Standard): Holder[] => [
+export const holdersOf = ({ pieces, bins = [] }: Pick<Standard, "pieces" | "bins">): Holder[] => [
   ...pieces.map((it) => ({ id: it.id, title: it.title ?? it.id, kind: "piece" as const, parts: it.parts })),
   ...bins.map((it) => ({
     id: it.id,

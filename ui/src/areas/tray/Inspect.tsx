@@ -3,10 +3,13 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Criterion, Fault, Tray } from "../../api/types";
+import { clock } from "../../parts/format";
+import { Photos } from "../../parts/Photos";
 import { useKeys } from "../../parts/useKey";
+import { TakePhoto } from "./TakePhoto";
 import { CriterionRow } from "./CriterionRow";
 import { FaultMarks } from "./FaultMarks";
-import { factInWords } from "./factInWords";
+import { useFactWords } from "../../parts/factInWords";
 import type { Desk } from "./useTakeDown";
 
 interface InspectProps {
@@ -18,19 +21,21 @@ interface InspectProps {
 interface Group {
   component: string;
   title: string;
+  note?: string;
   criteria: Criterion[];
   faults: Fault[];
 }
 
 export function Inspect({ tray, assessment, desk }: InspectProps) {
   const { levels, faults, defects } = tray.holds;
+  const say = useFactWords(assessment);
   const excused = new Set(
     (assessment.standard.defects ?? [])
       .filter((it) => defects.includes(it.id))
       .flatMap((it) => it.excuses)
       .map((it) => it.replace(/^criterion:/, "")),
   );
-  const groups = groupsOf(assessment);
+  const groups = [...checkpointGroups(tray, assessment), ...groupsOf(assessment)];
   const criteria = groups.flatMap((it) => it.criteria);
   const [chosen, setChosen] = useState<string | null>(null);
   const current = chosen ?? criteria.find((it) => !(it.id in levels))?.id ?? criteria[0]?.id ?? null;
@@ -78,17 +83,20 @@ export function Inspect({ tray, assessment, desk }: InspectProps) {
         <Typography variant="label" sx={{ flex: 1 }} role="status">
           {open === 0 ? "Every criterion is judged." : `${open} of ${criteria.length} criteria to judge.`}
         </Typography>
+        <TakePhoto attempt={tray.attempt} />
         <Button size="small" disabled={desk.lastEntry === undefined} onClick={() => void desk.undo()} sx={{ minHeight: 44, maxWidth: 460 }}>
           <Box component="span" sx={{ overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}>
-            {desk.lastEntry === undefined ? "Undo" : `Undo: ${factInWords(desk.lastEntry.entry.capture, assessment)}`}
+            {desk.lastEntry === undefined ? "Undo" : `Undo: ${say(desk.lastEntry.entry.capture)}`}
           </Box>
         </Button>
       </Box>
+      <Photos attempt={tray.attempt} photos={tray.holds.photos} />
       {groups.map((group) => (
         <Box component="section" key={group.component} aria-label={group.title} sx={{ mt: 2.5 }}>
-          <Typography variant="h2" sx={{ mb: 1 }}>
+          <Typography variant="h2" sx={{ mb: group.note === undefined ? 1 : 0 }}>
             {group.title}
           </Typography>
+          {group.note !== undefined && <Typography sx={{ color: "text.secondary", mb: 1 }}>{group.note}</Typography>}
           {group.criteria.map((criterion) => (
             <CriterionRow
               key={criterion.id}
@@ -109,17 +117,34 @@ export function Inspect({ tray, assessment, desk }: InspectProps) {
   );
 }
 
+/** Stops on the way, first: what is judged there, and when it was passed. */
+function checkpointGroups(tray: Tray, { standard }: Assessment): Group[] {
+  return (standard.checkpoints ?? []).map(({ id, title, criteria = [], time }) => {
+    const split = tray.result.splits?.find((it) => it.checkpoint === id);
+    const allowed = time ? `, ${clock(time.standard_ms * tray.time_factor)} allowed, limit ${clock(time.limit_ms * tray.time_factor)}` : "";
+
+    return {
+      component: `checkpoint ${id}`,
+      title: `Checkpoint: ${(title ?? id).toLowerCase()}`,
+      note: `${split === undefined ? "Not passed yet" : `Passed at ${clock(split.running_ms)}`}${allowed}.`,
+      criteria: (standard.criteria ?? []).filter((it) => criteria.includes(it.id)),
+      faults: [],
+    };
+  });
+}
+
 /** Judged components in the order of the policy, each with its criteria and faults. */
 function groupsOf({ standard, policy }: Assessment): Group[] {
   const titles = new Map(policy.components.map((it) => [it.id as string, it.title ?? it.id]));
   const items = [...(standard.criteria ?? []), ...(standard.faults ?? [])];
+  const atCheckpoints = new Set((standard.checkpoints ?? []).flatMap((it) => it.criteria ?? []));
   const components = [...new Set([...titles.keys(), ...items.map((it) => it.component)])];
 
   return components
     .map((component) => ({
       component,
       title: titles.get(component) ?? component,
-      criteria: (standard.criteria ?? []).filter((it) => it.component === component),
+      criteria: (standard.criteria ?? []).filter((it) => it.component === component && !atCheckpoints.has(it.id)),
       faults: (standard.faults ?? []).filter((it) => it.component === component),
     }))
     .filter((group) => group.criteria.length + group.faults.length > 0);

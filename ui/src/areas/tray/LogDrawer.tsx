@@ -7,7 +7,7 @@ import type { Assessment, LogEntry, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { Field } from "../../parts/Field";
 import { timeOfDay } from "../../parts/format";
-import { factInWords } from "./factInWords";
+import { useFactWords } from "../../parts/factInWords";
 import type { Desk } from "./useTakeDown";
 import { WithdrawDialog } from "./WithdrawDialog";
 
@@ -22,6 +22,7 @@ interface LogDrawerProps {
 /** Everything that was taken down at this tray, newest first; nothing in it is ever rubbed out. */
 export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerProps) {
   const { may_capture: mayCapture } = useUser();
+  const say = useFactWords(assessment);
   const [leaving, setLeaving] = useState<LogEntry | null>(null);
   const close = useRef<HTMLButtonElement>(null);
   // A withdrawn line loses its button, and with it the focus that Escape needs.
@@ -57,7 +58,7 @@ export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerPr
       </Box>
       {leaving !== null && (
         <WithdrawDialog
-          what={factInWords(leaving.entry.capture, assessment)}
+          what={say(leaving.entry.capture)}
           onClose={() => setLeaving(null)}
           onWithdraw={(reason) => {
             void desk.take({ kind: "void", target: leaving.entry.capture.id, reason });
@@ -97,6 +98,7 @@ interface LogLineProps {
 
 function LogLine({ line: { entry, standing }, withdrawal, assessment, onWithdraw }: LogLineProps) {
   const { may_capture: mayCapture } = useUser();
+  const say = useFactWords(assessment);
   const isWithdrawal = entry.capture.kind === "void";
   const isGone = standing === "withdrawn";
   const isReplaced = standing === "replaced";
@@ -110,7 +112,7 @@ function LogLine({ line: { entry, standing }, withdrawal, assessment, onWithdraw
         <Typography
           sx={{ textDecoration: isGone ? "line-through" : "none", color: isGone || isReplaced ? "text.secondary" : "text.primary" }}
         >
-          {factInWords(entry.capture, assessment)}
+          {say(entry.capture)}
         </Typography>
         <Typography variant="caption" sx={{ color: "text.secondary" }}>
           {entry.by}, {entry.device}
@@ -121,7 +123,7 @@ function LogLine({ line: { entry, standing }, withdrawal, assessment, onWithdraw
         </Typography>
       </Box>
       {mayCapture && !isGone && !isWithdrawal && (
-        <Button size="small" onClick={onWithdraw} aria-label={`Withdraw ${factInWords(entry.capture, assessment)}`}>
+        <Button size="small" onClick={onWithdraw} aria-label={`Withdraw ${say(entry.capture)}`}>
           Withdraw
         </Button>
       )}

@@ -3,8 +3,8 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
-import { grams } from "../../parts/format";
-import { ScaleDesk } from "./ScaleDesk";
+import { useMassWords } from "../../parts/mass";
+import { ScaleDesk } from "../../parts/ScaleDesk";
 import type { Desk } from "./useTakeDown";
 
 interface ReceiveProps {
@@ -15,6 +15,7 @@ interface ReceiveProps {
 
 /** The carcass as purchased: its weight, and the defects that are not the student's fault. */
 export function Receive({ tray, assessment, desk }: ReceiveProps) {
+  const mass = useMassWords();
   const { as_purchased_mg: asPurchasedMg, defects: noted } = tray.holds;
   const [early, setEarly] = useState<string[]>([]);
   const defects = asPurchasedMg === null ? early : noted;
@@ -33,7 +34,7 @@ export function Receive({ tray, assessment, desk }: ReceiveProps) {
         <Box sx={{ display: "flex", alignItems: "baseline", gap: 2, borderBottom: "2px solid", borderColor: "text.primary", pb: 1, mb: 2 }}>
           <Typography variant="h2">AP weight</Typography>
           <Typography variant="figure" sx={{ fontSize: 54, lineHeight: 1, ml: "auto" }} data-testid="as-purchased">
-            {asPurchasedMg === null ? "–" : grams(asPurchasedMg)}
+            {asPurchasedMg === null ? "–" : mass.full(asPurchasedMg)}
           </Typography>
         </Box>
         <Typography sx={{ color: "text.secondary", mb: 3 }}>

@@ -5,6 +5,8 @@ import { useEffect, useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { clock } from "../../parts/format";
+import { unsafeItems } from "../../parts/mise";
+import { StartAnyway } from "../../parts/StartAnyway";
 import { useKey } from "../../parts/useKey";
 import type { Desk } from "./useTakeDown";
 
@@ -32,8 +34,19 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
   const now = useNow(tray.running_since_ms !== null);
   const elapsed = tray.result.time.running_ms + (tray.running_since_ms === null ? 0 : Math.max(0, now - tray.running_since_ms));
   const allowance = assessment.standard.time;
+  const checkpoints = assessment.standard.checkpoints ?? [];
+  const passed = tray.result.splits ?? [];
+  const next = checkpoints.find(({ id }) => !passed.some((it) => it.checkpoint === id));
   const choices = mayCapture ? offers(tray) : [];
-  const turn = (event: Event): void => void desk.take({ kind: "clock", event });
+  const [asksStart, setAsksStart] = useState(false);
+  const unsafe = unsafeItems(assessment.mise, tray.holds);
+  const turn = (event: Event): void => {
+    if (event === "start" && unsafe.length > 0) setAsksStart(true);
+    else void desk.take({ kind: "clock", event });
+  };
+  useKey("k", () => {
+    if (mayCapture && next !== undefined && tray.running_since_ms !== null) void desk.take({ kind: "checkpoint", checkpoint: next.id });
+  });
   useKey(" ", () => {
     const first = choices[0];
     if (first && !(tray.presented && first.event === "resume")) turn(first.event);
@@ -49,17 +62,39 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
         >
           {clock(elapsed)}
         </Typography>
+        {passed.map((it) => (
+          <Typography key={it.checkpoint} variant="caption" component="p" sx={{ fontWeight: 700 }}>
+            {(checkpoints.find(({ id }) => id === it.checkpoint)?.title ?? it.checkpoint).toLowerCase()} {clock(it.running_ms)}
+          </Typography>
+        ))}
         {allowance !== null && (
           <Typography variant="caption" sx={{ color: "secondary.main" }}>
             {clock(allowance.standard_ms * tray.time_factor)} / {clock(allowance.limit_ms * tray.time_factor)}
           </Typography>
         )}
       </Box>
+      {mayCapture && next !== undefined && tray.running_since_ms !== null && (
+        <Button onClick={() => void desk.take({ kind: "checkpoint", checkpoint: next.id })} title="Checkpoint">
+          {next.title ?? next.id}
+        </Button>
+      )}
       {choices.map(({ event, label }, index) => (
         <Button key={event} variant={index === 0 && event !== "resume" ? "contained" : "outlined"} onClick={() => turn(event)}>
           {label}
         </Button>
       ))}
+      {asksStart && (
+        <StartAnyway
+          station={tray.station}
+          seen={tray.holds}
+          unsafe={unsafe}
+          onStart={(...facts) => {
+            setAsksStart(false);
+            void desk.take(...facts);
+          }}
+          onClose={() => setAsksStart(false)}
+        />
+      )}
     </Box>
   );
 }

@@ -5,9 +5,13 @@ import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import type { Assessment, Tray } from "../../api/types";
 import { useAssessment } from "../../api/useAssessment";
+import { device } from "../../api/device";
+import { useCursor, usePresence } from "../../api/useFloor";
 import { useUser } from "../../api/useSession";
 import { useTray } from "../../api/useTray";
 import { Rail } from "../../app/Rail";
+import { useWaiting } from "../../offline/useWaiting";
+import { withWaiting } from "../../offline/withWaiting";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { stageWords } from "../../parts/stages";
 import { Unseen } from "../../parts/Unseen";
@@ -16,7 +20,7 @@ import { Inspect } from "./Inspect";
 import { LogDrawer } from "./LogDrawer";
 import { Receive } from "./Receive";
 import { StudentClock } from "./StudentClock";
-import { UnsentStrip } from "./UnsentStrip";
+import { TwoHands } from "./TwoHands";
 import { useTakeDown } from "./useTakeDown";
 import { WeighIn } from "./WeighIn";
 
@@ -36,21 +40,34 @@ const stepFor = (tray: Tray): Step => {
 export function TrayArea() {
   const { attempt = "", step } = useParams();
   const tray = useTray(attempt);
+  const waiting = useWaiting(attempt);
+  const cursor = useCursor(tray.data?.assessment);
+  usePresence(tray.data?.assessment, attempt);
   const assessment = useAssessment(tray.data?.assessment);
   const problem = tray.error ?? assessment.error;
   if (problem !== null && !(tray.data && assessment.data)) return <ProblemNotice problem={problem} onRetry={() => void tray.refetch()} />;
   if (!tray.data || !assessment.data) return <Loading what="the tray" />;
 
-  return <TrayDesk key={attempt} tray={tray.data} assessment={assessment.data} asked={step} />;
+  return (
+    <TrayDesk
+      key={attempt}
+      tray={withWaiting(tray.data, waiting)}
+      assessment={assessment.data}
+      asked={step}
+      others={(cursor.data?.present ?? []).filter((it) => it.attempt === attempt && it.device !== device()).map((it) => it.name)}
+    />
+  );
 }
 
 interface TrayDeskProps {
   tray: Tray;
   assessment: Assessment;
   asked: string | undefined;
+  /** Who else has this tray open. */
+  others: string[];
 }
 
-function TrayDesk({ tray, assessment, asked }: TrayDeskProps) {
+function TrayDesk({ tray, assessment, asked, others }: TrayDeskProps) {
   const user = useUser();
   const navigate = useNavigate();
   const desk = useTakeDown(tray, assessment);
@@ -115,6 +132,11 @@ function TrayDesk({ tray, assessment, asked }: TrayDeskProps) {
             {tray.resit && ", resit"}
             {tray.time_factor !== 1 && `, time × ${tray.time_factor}`}
             {tray.released_at !== null && ", released"}
+            {others.length > 0 && (
+              <Box component="span" sx={{ color: "secondary.main", fontWeight: 700 }}>
+                {`, ${others.join(" and ")} here too`}
+              </Box>
+            )}
           </Typography>
         </Box>
         <Box component="nav" aria-label="Steps of this tray" sx={{ display: "flex" }}>
@@ -141,7 +163,7 @@ function TrayDesk({ tray, assessment, asked }: TrayDeskProps) {
           Log
         </Button>
       </Box>
-      <UnsentStrip desk={desk} />
+      <TwoHands tray={tray} assessment={assessment} />
       {user.may_capture ? (
         <>
           {step === "receive" && <Receive tray={tray} assessment={assessment} desk={desk} />}

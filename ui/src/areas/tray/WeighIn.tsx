@@ -5,11 +5,14 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Assessment, Tray as TrayState } from "../../api/types";
 import { BalanceStrip } from "../../parts/BalanceStrip";
-import { Tray } from "../../parts/Tray";
+import { useMassWords } from "../../parts/mass";
+import { Tray, type Place } from "../../parts/Tray";
 import { useKeys } from "../../parts/useKey";
 import { moveOn } from "./moveOn";
+import { PortionSteps } from "./PortionSteps";
 import { binPlaces, piecePlaces, SCRAPE, weighed } from "./places";
-import { ScaleDesk } from "./ScaleDesk";
+import { ScaleDesk } from "../../parts/ScaleDesk";
+import { usePortion, type PortionTurn } from "./usePortion";
 import type { Desk } from "./useTakeDown";
 
 interface WeighInProps {
@@ -21,11 +24,12 @@ interface WeighInProps {
 export function WeighIn({ tray, assessment, desk }: WeighInProps) {
   const asPurchasedMg = tray.holds.as_purchased_mg;
   const pieces = piecePlaces(tray, assessment);
-  const bins = binPlaces(tray, assessment);
+  const bins = binPlaces(tray, assessment, useMassWords());
   const places = [...pieces, ...bins];
   const [chosen, setChosen] = useState<string | null>(null);
   const current = chosen ?? places.find((it) => it.massMg === null)?.id ?? null;
   const place = places.find((it) => it.id === current) ?? null;
+  const turn = usePortion(place);
   useKeys((key) => {
     const next = moveOn(key, current ?? places[0]?.id ?? null, assessment.layout, bins);
     if (next === null) return false;
@@ -35,10 +39,16 @@ export function WeighIn({ tray, assessment, desk }: WeighInProps) {
   });
   const takeMass = async (massMg: number): Promise<void> => {
     if (place === null) return;
+    const portion = turn.number;
+    if (turn.goOn()) {
+      setChosen(place.id);
+      await desk.take(weighed(place.id, portion, massMg, assessment));
+
+      return;
+    }
     const open = [...places.slice(places.indexOf(place) + 1), ...places].find((it) => it.massMg === null && it.id !== place.id);
     setChosen(open?.id ?? null);
-    const isTaken = await desk.take(weighed(place.id, massMg, assessment));
-    if (!isTaken) setChosen(place.id);
+    await desk.take(weighed(place.id, portion, massMg, assessment));
   };
   const usable = new Set((assessment.standard.bins ?? []).filter((it) => it.usable).map((it) => it.id));
   const sum = (of: { massMg: number | null }[]): number => of.reduce((total, it) => total + (it.massMg ?? 0), 0);
@@ -80,12 +90,21 @@ export function WeighIn({ tray, assessment, desk }: WeighInProps) {
       <ScaleDesk
         attempt={tray.attempt}
         isSimulated={assessment.scale_is_simulated}
-        place={place}
+        place={onScale(place, turn)}
         said={desk.said}
         onMass={(mg) => void takeMass(mg)}
-      />
+      >
+        {place?.portions !== undefined && <PortionSteps turn={turn} mustBeEven={place.portions.mustBeEven} />}
+      </ScaleDesk>
     </Box>
   );
+}
+
+/** What the scale asks for: a place, or one portion of it. */
+function onScale(place: Place | null, { number, count }: PortionTurn): { id: string; title: string } | null {
+  if (place === null || number === null) return place;
+
+  return { id: `${place.id}:${number}`, title: `${place.title}, ${number} of ${count}` };
 }
 
 /** By how much the weights are out, which way, what to check, and which other tray may have been mixed up with this one. */

@@ -1,6 +1,6 @@
 import type { Place } from "../../parts/Tray";
-import type { Assessment, Fact, PieceResult, Tray } from "../../api/types";
-import { bareGrams, grams } from "../../parts/format";
+import type { Assessment, Fact, PieceResult, PortionSet, Tray } from "../../api/types";
+import type { MassWords } from "../../parts/mass";
 
 export const SCRAPE = "scrape";
 
@@ -14,11 +14,17 @@ export function piecePlaces(tray: Tray, { standard }: Assessment): Place[] {
       massMg: result?.mass_mg ?? null,
       window: result === undefined ? null : windowInMg(result, piece.window?.basis ?? "share", tray.holds.as_purchased_mg),
       verdict: result?.verdict ?? null,
+      ...(piece.portions === undefined ? {} : { portions: portionsOf(piece.portions, tray.holds.portions[piece.id] ?? []) }),
     };
   });
 }
 
-export function binPlaces({ holds }: Tray, { standard }: Assessment): Place[] {
+/** The portions of a set in order, null where one is not weighed yet. */
+function portionsOf({ count, cv, range }: PortionSet, held: (number | null)[]): NonNullable<Place["portions"]> {
+  return { massesMg: Array.from({ length: count }, (_, index) => held[index] ?? null), mustBeEven: (cv ?? range) !== undefined };
+}
+
+export function binPlaces({ holds }: Tray, { standard, scrape_title: scrapeTitle }: Assessment, mass: MassWords): Place[] {
   const bins: Place[] = (standard.bins ?? []).map((bin) => ({
     id: bin.id,
     title: bin.title ?? bin.id,
@@ -29,19 +35,20 @@ export function binPlaces({ holds }: Tray, { standard }: Assessment): Place[] {
   if (standard.frame === null) return bins;
   const scrape: Place = {
     id: SCRAPE,
-    title: "Frame scrape",
+    title: scrapeTitle,
     massMg: holds.scrape_mg,
     window: null,
     verdict: null,
-    note: `to ${bareGrams(standard.frame.clean_mg)}, limit ${grams(standard.frame.limit_mg)}`,
+    note: `to ${mass.bare(standard.frame.clean_mg)}, limit ${mass.full(standard.frame.limit_mg)}`,
   };
 
   return [...bins, scrape];
 }
 
-/** The fact that a mass in a place makes. */
-export const weighed = (place: string, massMg: number, { standard }: Assessment): Fact => {
+/** The fact that a mass in a place makes; of one portion, where its number is given. */
+export const weighed = (place: string, portion: number | null, massMg: number, { standard }: Assessment): Fact => {
   if (place === SCRAPE) return { kind: "scrape", mass_mg: massMg };
+  if (portion !== null) return { kind: "portion", piece: place, portion, mass_mg: massMg };
 
   return standard.pieces.some((it) => it.id === place)
     ? { kind: "piece", piece: place, mass_mg: massMg }

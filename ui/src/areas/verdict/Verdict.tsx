@@ -6,13 +6,15 @@ import type { VerdictPage } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { useReleasedVerdict, useStandingVerdict } from "../../api/useVerdict";
 import { Rail } from "../../app/Rail";
+import { Photos } from "../../parts/Photos";
+import { PieceTable } from "../../parts/PieceTable";
+import { Reasons } from "../../parts/Reasons";
+import { useMassWords } from "../../parts/mass";
 import { Loading, ProblemNotice } from "../../parts/Notice";
-import { day, percent, points, signedGrams, timeOfDay } from "../../parts/format";
+import { clock, day, percent, points, timeOfDay } from "../../parts/format";
 import { useKey, useKeys } from "../../parts/useKey";
 import { ComponentStrips } from "./ComponentStrips";
-import { PieceTable } from "./PieceTable";
 import { borderlineInWords, capsInWords, type Remark } from "./remarks";
-import { Reasons } from "./Reasons";
 
 /** The result as it stands now, for staff. */
 export function StandingVerdict() {
@@ -71,6 +73,7 @@ function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean
           ))}
           <ComponentStrips page={page} />
           <Yields page={page} />
+          <Splits page={page} />
           {page.seal !== null && (
             <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 2, overflowWrap: "anywhere" }}>
               {isSealed ? "Sealed copy, released " : "Released to the student "}
@@ -95,11 +98,17 @@ function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean
               </Button>
             )}
           </Box>
+          {page.well.length > 0 && (
+            <Typography sx={{ mb: 1.5 }}>
+              <strong>Done well:</strong> {page.well.join("; ").toLowerCase()}.
+            </Typography>
+          )}
           <Reasons result={result} policy={page.policy} />
+          <Photos attempt={page.attempt} photos={page.photos} />
           <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
             Pieces
           </Typography>
-          <PieceTable page={page} />
+          <PieceTable result={result} standard={page.standard} />
         </Box>
       </Box>
     </Box>
@@ -156,7 +165,27 @@ function Total({ page: { result, policy } }: { page: VerdictPage }) {
   );
 }
 
+/** When each checkpoint was passed, on the student's own clock. */
+function Splits({ page: { result, standard } }: { page: VerdictPage }) {
+  const splits = result.splits ?? [];
+  if (splits.length === 0) return null;
+
+  return (
+    <Box component="dl" aria-label="Checkpoints" sx={{ display: "grid", gridTemplateColumns: "1fr auto", m: 0, mt: 1 }}>
+      {splits.map((split) => [
+        <Typography key={split.checkpoint} component="dt" variant="label">
+          {standard.checkpoints?.find((it) => it.id === split.checkpoint)?.title ?? split.checkpoint}
+        </Typography>,
+        <Typography key={`${split.checkpoint} time`} component="dd" variant="figure" sx={{ m: 0, textAlign: "right" }}>
+          {clock(split.running_ms)}
+        </Typography>,
+      ])}
+    </Box>
+  );
+}
+
 function Yields({ page: { result } }: { page: VerdictPage }) {
+  const mass = useMassWords();
   const { portion, utilisation, waste, loss } = result.yields;
   const rows = [
     ["Portion yield", portion],
@@ -184,7 +213,7 @@ function Yields({ page: { result } }: { page: VerdictPage }) {
         sx={{ m: 0, textAlign: "right", color: ["short", "over"].includes(result.balance.state) ? "error.main" : "text.primary" }}
       >
         {result.balance.state}
-        {result.balance.unaccounted_mg !== null && result.balance.state !== "open" && `, ${signedGrams(-result.balance.unaccounted_mg)}`}
+        {result.balance.unaccounted_mg !== null && result.balance.state !== "open" && `, ${mass.signed(-result.balance.unaccounted_mg)}`}
       </Typography>
     </Box>
   );

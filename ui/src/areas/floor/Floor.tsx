@@ -1,0 +1,177 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { useBench } from "../../api/useBench";
+import { useCursor, useFloor, usePresence } from "../../api/useFloor";
+import { useUser } from "../../api/useSession";
+import { device } from "../../api/device";
+import type { Floor as FloorState, Present } from "../../api/types";
+import { Rail } from "../../app/Rail";
+import { usePrepared } from "../../offline/usePrepared";
+import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { Sheets } from "../../parts/Sheets";
+import { useKeys } from "../../parts/useKey";
+import { ArrangeRoom } from "./ArrangeRoom";
+import { MiseRound } from "./MiseRound";
+import { ReceiveRound } from "./ReceiveRound";
+import { StationPanel } from "./StationPanel";
+import { StationTile } from "./StationTile";
+import { StartClocks } from "./StartClocks";
+import { UndoBar } from "./UndoBar";
+import { useNow } from "./useNow";
+import { useRoom } from "./useRoom";
+import { useStationDesk } from "./useStationDesk";
+
+const rounds = { room: "Room", mise: "Mise", receive: "Receiving", arrange: "Arrange" } as const;
+type Round = keyof typeof rounds;
+
+/** The room of a practical: the one of the address, or today's. */
+export function Floor() {
+  const { assessment } = useParams();
+  const bench = useBench();
+  const today = bench.data?.today[0]?.id;
+  const id = assessment ?? today;
+  const floor = useFloor(id);
+  const cursor = useCursor(id);
+  const others = (cursor.data?.present ?? []).filter((it) => it.device !== device());
+  const problem = floor.error ?? (id === undefined ? bench.error : null);
+  if (problem !== null && floor.data === undefined) return <ProblemNotice problem={problem} onRetry={() => void floor.refetch()} />;
+  if (id === undefined && bench.data) return <Notice title="Nothing is on today">The Floor shows the practical of the day.</Notice>;
+  if (floor.data === undefined) return <Loading what="the room" />;
+
+  return <Room key={floor.data.assessment} server={floor.data} others={others} />;
+}
+
+function Room({ server, others }: { server: FloorState; others: Present[] }) {
+  const floor = useRoom(server);
+  const { may_capture: mayCapture } = useUser();
+  const navigate = useNavigate();
+  const desk = useStationDesk();
+  const [round, setRound] = useState<Round>("room");
+  const [picked, setPicked] = useState<number | null>(null);
+  const station = floor.stations.find((it) => it.station === picked);
+  const now = useNow(floor.stations.some((it) => it.running_since_ms !== null || it.cold_since_ms !== null));
+  usePresence(floor.assessment, station?.attempt ?? null);
+  usePrepared(
+    mayCapture ? floor.assessment : undefined,
+    floor.stations.map((it) => it.attempt),
+  );
+  useKeys((key) => {
+    const digit = /^\d$/.test(key) ? Number(key) : null;
+    if (round === "room" && digit !== null) {
+      const typed = picked !== null && picked < 10 ? picked * 10 + digit : digit;
+      const found = [typed, digit].find((number) => floor.stations.some((it) => it.station === number));
+      if (found !== undefined) setPicked(found);
+
+      return true;
+    }
+    if (key === "Escape" && picked !== null) {
+      setPicked(null);
+
+      return true;
+    }
+    if (key === "u") {
+      void desk.undo();
+
+      return true;
+    }
+    if (key === "n" && picked !== null) {
+      document.getElementById("floor-note")?.focus();
+
+      return true;
+    }
+    if (key === "w" && floor.queue[0] !== undefined) {
+      void navigate(`/tray/${floor.queue[0]}/weigh`);
+
+      return true;
+    }
+
+    return false;
+  });
+  const next = floor.stations.find((it) => it.attempt === floor.queue[0]);
+  const abreast = Math.max(...floor.rows.map((row) => row.length), 1);
+
+  return (
+    <Box sx={{ display: "flex", flexDirection: "column", flex: 1, minHeight: 0 }}>
+      <Rail area="Floor" steps={[{ label: floor.title, to: `/sheet/${floor.assessment}` }, { label: floor.room }]} />
+      <Box
+        sx={{
+          display: "flex",
+          alignItems: "center",
+          gap: 1,
+          px: 2,
+          py: 0.75,
+          borderBottom: "1px solid",
+          borderColor: "divider",
+          flexWrap: "wrap",
+        }}
+      >
+        <Sheets label="Rounds" sheets={mayCapture ? rounds : { room: rounds.room }} current={round} onTurn={setRound} />
+        {mayCapture && round === "room" && <StartClocks floor={floor} now={now} desk={desk} />}
+        <Box sx={{ flex: 1 }} />
+        {next !== undefined && (
+          <Button component={Link} to={`/tray/${next.attempt}/weigh`}>
+            Next on the scale: {next.station}
+            {floor.queue.length > 1 && ` of ${floor.queue.length}`}
+          </Button>
+        )}
+        <Button component={Link} to={`/floor/wall/${floor.assessment}`}>
+          Wall
+        </Button>
+      </Box>
+      {round === "mise" && <MiseRound floor={floor} desk={desk} />}
+      {round === "receive" && <ReceiveRound floor={floor} now={now} desk={desk} />}
+      {round === "arrange" && <ArrangeRoom floor={floor} onDone={() => setRound("room")} />}
+      {round === "room" && (
+        <Box
+          sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: station === undefined ? "1fr" : "minmax(0, 1fr) 400px" }, flex: 1 }}
+        >
+          <Box
+            role="group"
+            aria-label="Stations"
+            sx={{
+              display: "grid",
+              gridTemplateColumns: `repeat(${abreast}, minmax(0, 1fr))`,
+              gridAutoRows: "minmax(118px, 1fr)",
+              gap: 1,
+              p: 1.5,
+            }}
+          >
+            {floor.rows.flatMap((row, y) =>
+              row.map((number, x) => {
+                const it = floor.stations.find((other) => other.station === number);
+
+                return (
+                  it && (
+                    <Box key={number} sx={{ gridRow: y + 1, gridColumn: x + 1, display: "grid", minHeight: 0, minWidth: 0 }}>
+                      <StationTile
+                        station={it}
+                        floor={floor}
+                        now={now}
+                        isPicked={number === picked}
+                        others={others.filter(({ attempt }) => attempt === it.attempt).map(({ name }) => name)}
+                        onPick={() => setPicked(number === picked ? null : number)}
+                        onNote={() => {
+                          setPicked(number);
+                          requestAnimationFrame(() => document.getElementById("floor-note")?.focus());
+                        }}
+                      />
+                    </Box>
+                  )
+                );
+              }),
+            )}
+          </Box>
+          {station !== undefined && mayCapture && (
+            // What the panel holds scrolls within it; the room keeps its height.
+            <Box sx={{ position: "relative", "& > aside": { position: { md: "absolute" }, inset: 0 } }}>
+              <StationPanel key={station.attempt} floor={floor} station={station} now={now} desk={desk} onClose={() => setPicked(null)} />
+            </Box>
+          )}
+        </Box>
+      )}
+      <UndoBar desk={desk} />
+    </Box>
+  );
+}

@@ -1,0 +1,162 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import ButtonBase from "@mui/material/ButtonBase";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import type { Floor } from "../../api/types";
+import { Field } from "../../parts/Field";
+import { useMassWords } from "../../parts/mass";
+import { ScaleDesk } from "../../parts/ScaleDesk";
+import { Toggle } from "../../parts/Toggle";
+import { ColdChain, outFor } from "./ColdChain";
+import type { StationDesk } from "./useStationDesk";
+
+interface ReceiveRoundProps {
+  floor: Floor;
+  now: number;
+  desk: StationDesk;
+}
+
+/** Carcass after carcass over the scale: the weight taken goes to its station, and the scale steps on to the next. */
+export function ReceiveRound({ floor, now, desk }: ReceiveRoundProps) {
+  const mass = useMassWords();
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [early, setEarly] = useState<string[]>([]);
+  const [tag, setTag] = useState("");
+  const [refusal, setRefusal] = useState<string | null>(null);
+  const station = floor.stations.find((it) => (chosen === null ? it.received_mg === null : it.station === chosen)) ?? null;
+  const defects = station === null ? [] : station.received_mg === null ? early : station.defects;
+  const stepOn = (): void => {
+    setChosen(null);
+    setEarly([]);
+    setTag("");
+    setRefusal(null);
+  };
+  const receive = (mg: number, found: string[]): void => {
+    if (station === null) return;
+    const written = tag.trim() || station.tag;
+    void desk.take(station.attempt, `Received, station ${station.station}`, {
+      kind: "received",
+      mass_mg: mg,
+      defects: found,
+      ...(written ? { tag: written } : {}),
+    });
+  };
+  const toggle = (defect: string): void => {
+    const found = defects.includes(defect) ? defects.filter((it) => it !== defect) : [...defects, defect];
+    if (station === null || station.received_mg === null) setEarly(found);
+    else receive(station.received_mg, found);
+  };
+
+  return (
+    <Box
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 372px" },
+        gap: 2,
+        p: 2,
+        alignItems: "start",
+        overflowY: "auto",
+      }}
+    >
+      <Box>
+        <ColdChain floor={floor} now={now} desk={desk} />
+        <Box
+          role="group"
+          aria-label="Carcasses"
+          sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(178px, 1fr))", gap: 0.75, mb: 2 }}
+        >
+          {floor.stations.map((it) => (
+            <ButtonBase
+              key={it.attempt}
+              aria-pressed={it === station}
+              onClick={() => (stepOn(), setChosen(it.station))}
+              sx={{
+                display: "grid",
+                gridTemplateColumns: "auto 1fr",
+                columnGap: 1,
+                textAlign: "left",
+                alignItems: "center",
+                px: 1,
+                py: 0.5,
+                minHeight: 56,
+                bgcolor: "background.paper",
+                border: "2px solid",
+                borderColor: it.received_mg === null ? "text.primary" : "divider",
+                ...(it === station && { outline: "4px solid", outlineColor: "secondary.main", outlineOffset: "-2px" }),
+              }}
+            >
+              <Typography variant="figure" sx={{ fontSize: 28, gridRow: "span 2" }}>
+                {it.station}
+              </Typography>
+              <Typography variant="label" noWrap>
+                {it.student}
+              </Typography>
+              <Typography
+                variant="figure"
+                sx={{ fontWeight: 500, color: outFor(it, now) > floor.cold_limit_ms ? "error.main" : "text.secondary" }}
+              >
+                {it.received_mg === null ? "to receive" : mass.full(it.received_mg)}
+                {it.tag !== null && `, ${it.tag}`}
+                {it.refused > 0 && `, ${it.refused} refused`}
+              </Typography>
+            </ButtonBase>
+          ))}
+        </Box>
+        {station !== null && (
+          <>
+            <Typography variant="h2" sx={{ mb: 1 }}>
+              Station {station.station}: {station.student}
+            </Typography>
+            <Box role="group" aria-label="Defects on arrival" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, mb: 1.5 }}>
+              {floor.defects.map((it) => (
+                <Toggle key={it.id} isOn={defects.includes(it.id)} onToggle={() => toggle(it.id)}>
+                  {it.title}
+                </Toggle>
+              ))}
+            </Box>
+            <Box sx={{ display: "grid", gridTemplateColumns: "160px minmax(0, 1fr) auto", gap: 1, alignItems: "end" }}>
+              <Field
+                label="Carcass tag"
+                value={tag || (station.tag ?? "")}
+                onChange={(event) => setTag(event.target.value)}
+                autoComplete="off"
+              />
+              <Field
+                label="Refuse it, because"
+                value={refusal ?? ""}
+                onChange={(event) => setRefusal(event.target.value)}
+                autoComplete="off"
+              />
+              <Button
+                disabled={(refusal ?? "").trim() === ""}
+                onClick={() => {
+                  const written = tag.trim() || station.tag;
+                  void desk.take(station.attempt, `Carcass refused, station ${station.station}`, {
+                    kind: "refused",
+                    reason: (refusal ?? "").trim(),
+                    ...(written ? { tag: written } : {}),
+                  });
+                  stepOn();
+                  setChosen(station.station);
+                }}
+              >
+                Refuse
+              </Button>
+            </Box>
+          </>
+        )}
+      </Box>
+      <ScaleDesk
+        attempt={station?.attempt ?? floor.stations[0]?.attempt ?? ""}
+        isSimulated={floor.scale_is_simulated}
+        place={station === null ? null : { id: "received", title: `Carcass of station ${station.station}` }}
+        said={desk.undoable?.words ?? ""}
+        onMass={(mg) => {
+          receive(mg, defects);
+          stepOn();
+        }}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,44 @@
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import type { Floor, FloorStation } from "../../api/types";
+import { clock } from "../../parts/format";
+import { unsafeItems } from "../../parts/mise";
+import type { StationDesk } from "./useStationDesk";
+
+/** Ready to start: a carcass is there, nothing unsafe is open, the clock has not run. */
+const isReady = (floor: Floor, it: FloorStation): boolean =>
+  it.received_mg !== null &&
+  it.running_since_ms === null &&
+  it.running_ms === 0 &&
+  !it.presented &&
+  unsafeItems(floor.mise, it).length === 0;
+
+/** Starts a wave, or all that are ready; and says when the next wave is due. */
+export function StartClocks({ floor, now, desk }: { floor: Floor; now: number; desk: StationDesk }) {
+  const waves = [...new Set(floor.stations.map((it) => it.wave))].sort((a, b) => a - b);
+  const started = floor.stations.filter((it) => it.running_since_ms !== null || it.running_ms > 0);
+  const start = async (stations: FloorStation[]): Promise<void> => {
+    for (const it of stations) await desk.take(it.attempt, `Clock started, station ${it.station}`, { kind: "clock", event: "start" });
+  };
+  const groups =
+    waves.length > 1
+      ? waves.map((wave) => ({ label: `Start wave ${wave}`, of: floor.stations.filter((it) => it.wave === wave), wave }))
+      : [{ label: "Start all", of: floor.stations, wave: 1 }];
+
+  return groups.map(({ label, of, wave }) => {
+    const ready = of.filter((it) => isReady(floor, it));
+    const first = started.filter((it) => it.wave === wave - 1).map((it) => it.running_since_ms ?? Infinity);
+    const due = wave > 1 && first.length > 0 && floor.wave_gap_ms > 0 ? Math.min(...first) + floor.wave_gap_ms - now : null;
+
+    return (
+      <Button key={label} disabled={ready.length === 0} onClick={() => void start(ready)}>
+        {label} ({ready.length})
+        {due !== null && due > 0 && (
+          <Typography component="span" variant="figure" sx={{ ml: 1 }}>
+            in {clock(due)}
+          </Typography>
+        )}
+      </Button>
+    );
+  });
+}

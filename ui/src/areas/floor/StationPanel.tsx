@@ -1,0 +1,167 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { Floor, FloorStation } from "../../api/types";
+import { clock, timeOfDay } from "../../parts/format";
+import { unsafeItems } from "../../parts/mise";
+import { StartAnyway } from "../../parts/StartAnyway";
+import { ClockBar } from "./ClockBar";
+import { MarkSheet } from "./MarkSheet";
+import { SafetyStop } from "./SafetyStop";
+import type { StationDesk } from "./useStationDesk";
+
+interface StationPanelProps {
+  floor: Floor;
+  station: FloorStation;
+  now: number;
+  desk: StationDesk;
+  onClose: () => void;
+}
+
+const pauses = [
+  ["Injury", "injury"],
+  ["Equipment", "equipment"],
+  ["Announcement", "announcement"],
+] as const;
+
+/** The picked station: its clock, its marks, and the one large control that stops it. */
+export function StationPanel({ floor, station, now, desk, onClose }: StationPanelProps) {
+  const [isStopping, setStopping] = useState(false);
+  const [asksStart, setAsksStart] = useState(false);
+  const { attempt, stage } = station;
+  const who = `station ${station.station}`;
+  const isRunning = station.running_since_ms !== null;
+  const unsafe = unsafeItems(floor.mise, station);
+  const start = (): void => {
+    if (unsafe.length > 0) setAsksStart(true);
+    else void desk.take(attempt, `Clock started, ${who}`, { kind: "clock", event: "start" });
+  };
+  const stop = (): void => {
+    if (isRunning) void desk.take(attempt, `Clock stopped, ${who}`, { kind: "clock", event: "pause", reason: "safety stop" });
+    setStopping(true);
+  };
+  const next = floor.checkpoints.find((it) => !station.splits.some((split) => split.checkpoint === it.id));
+
+  return (
+    <Box
+      component="aside"
+      aria-label={`Station ${station.station}`}
+      sx={{
+        display: "grid",
+        gap: 1.25,
+        alignContent: "start",
+        p: 1.5,
+        pb: 7,
+        bgcolor: "background.paper",
+        borderLeft: "2px solid",
+        borderColor: "text.primary",
+        overflowY: "auto",
+      }}
+    >
+      <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
+        <Typography variant="figure" sx={{ fontSize: 38, lineHeight: 1 }}>
+          {station.station}
+        </Typography>
+        <Typography variant="h2" component="p" noWrap sx={{ flex: 1 }}>
+          {station.student}
+        </Typography>
+        <Button size="small" onClick={onClose} aria-label="Close the station">
+          ×
+        </Button>
+      </Box>
+      <ClockBar station={station} time={floor.time} now={now} />
+      {station.splits.map((split) => (
+        <Typography key={split.checkpoint} variant="label">
+          {split.title}: {clock(split.running_ms)}
+        </Typography>
+      ))}
+      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
+        {!isRunning && station.running_ms === 0 && !station.presented && (
+          <Button variant="contained" onClick={start}>
+            Start
+          </Button>
+        )}
+        {!isRunning && (station.running_ms > 0 || station.presented) && (
+          <Button
+            variant={station.presented ? "outlined" : "contained"}
+            onClick={() => void desk.take(attempt, `Clock runs on, ${who}`, { kind: "clock", event: "resume" })}
+          >
+            Run on
+          </Button>
+        )}
+        {isRunning && (
+          <Button variant="contained" onClick={() => void desk.take(attempt, `Presented, ${who}`, { kind: "clock", event: "stop" })}>
+            Present
+          </Button>
+        )}
+        {isRunning && next !== undefined && (
+          <Button onClick={() => void desk.take(attempt, `${next.title}, ${who}`, { kind: "checkpoint", checkpoint: next.id })}>
+            {next.title}
+          </Button>
+        )}
+        {isRunning &&
+          pauses.map(([word, reason]) => (
+            <Button
+              key={reason}
+              size="small"
+              sx={{ minHeight: 48 }}
+              onClick={() => void desk.take(attempt, `Paused, ${who}`, { kind: "clock", event: "pause", reason })}
+            >
+              Pause: {word.toLowerCase()}
+            </Button>
+          ))}
+        <Button component={Link} to={`/tray/${attempt}`}>
+          {stage === "presented" ? "To the scale" : "Tray"}
+        </Button>
+      </Box>
+      <Button
+        onClick={stop}
+        sx={{
+          minHeight: 72,
+          fontSize: "1.4rem",
+          bgcolor: "error.main",
+          color: "background.paper",
+          borderColor: "error.main",
+          "&:hover": { bgcolor: "error.main" },
+        }}
+      >
+        Safety stop
+      </Button>
+      <MarkSheet
+        marks={floor.marks}
+        onFault={(fault, title) => void desk.take(attempt, `${title}, ${who}`, { kind: "fault", fault })}
+        onWell={(text) => void desk.take(attempt, `${text}, ${who}`, { kind: "well", text })}
+        onNote={(text) => void desk.take(attempt, `Note, ${who}`, { kind: "note", text })}
+      />
+      <Box component="ol" aria-label="Last marks" sx={{ m: 0, p: 0, listStyle: "none" }}>
+        {station.last.map((it) => (
+          <Typography key={it.id} component="li" variant="body2" sx={{ borderTop: "1px solid", borderColor: "divider", py: 0.25 }}>
+            {timeOfDay(it.at)} {it.text}
+          </Typography>
+        ))}
+      </Box>
+      {isStopping && (
+        <SafetyStop
+          floor={floor}
+          station={station}
+          onRecord={(incident) => void desk.take(attempt, `Incident recorded, ${who}`, incident)}
+          onClose={() => setStopping(false)}
+        />
+      )}
+      {asksStart && (
+        <StartAnyway
+          station={station.station}
+          seen={station}
+          unsafe={unsafe}
+          onStart={(...facts) => {
+            setAsksStart(false);
+            void desk.take(attempt, `Clock started, ${who}`, ...facts);
+          }}
+          onClose={() => setAsksStart(false)}
+        />
+      )}
+    </Box>
+  );
+}

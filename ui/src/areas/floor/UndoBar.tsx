@@ -1,0 +1,34 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import type { StationDesk } from "./useStationDesk";
+
+/** The last thing taken down, undone in one tap while it lasts. */
+export function UndoBar({ desk: { undoable, undo } }: { desk: StationDesk }) {
+  if (undoable === null || undoable.capture.kind === "incident") return null;
+
+  return (
+    <Box
+      role="status"
+      aria-label="Just taken down"
+      sx={{
+        position: "fixed",
+        left: 16,
+        bottom: 16,
+        zIndex: 2,
+        display: "flex",
+        alignItems: "center",
+        gap: 2,
+        bgcolor: "text.primary",
+        color: "background.paper",
+        p: 1,
+        pl: 2,
+        typography: "label",
+      }}
+    >
+      {undoable.words}
+      <Button onClick={() => void undo()} sx={{ color: "background.paper", borderColor: "background.paper", bgcolor: "transparent" }}>
+        Undo
+      </Button>
+    </Box>
+  );
+}

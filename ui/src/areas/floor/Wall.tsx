@@ -1,0 +1,71 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useParams } from "react-router";
+import { useBench } from "../../api/useBench";
+import { useCursor, useFloor } from "../../api/useFloor";
+import type { Floor } from "../../api/types";
+import { Rail } from "../../app/Rail";
+import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { ClockBar } from "./ClockBar";
+import { StageMark, wordOf } from "./stages";
+import { useNow } from "./useNow";
+import { useRoom } from "./useRoom";
+
+/** For a second screen: nothing but the clocks, readable across the room. */
+export function Wall() {
+  const { assessment } = useParams();
+  const bench = useBench();
+  const id = assessment ?? bench.data?.today[0]?.id;
+  const floor = useFloor(id);
+  useCursor(id);
+  if (id === undefined && bench.data)
+    return <Notice title="Nothing is on today">The wall shows the clocks of the practical of the day.</Notice>;
+  if (floor.data === undefined && floor.error !== null) return <ProblemNotice problem={floor.error} onRetry={() => void floor.refetch()} />;
+  if (floor.data === undefined) return <Loading what="the clocks" />;
+
+  return <Clocks server={floor.data} />;
+}
+
+function Clocks({ server }: { server: Floor }) {
+  const floor = useRoom(server);
+  const now = useNow(true);
+  const abreast = floor.stations.length > 12 ? 6 : 4;
+
+  return (
+    <Box
+      role="group"
+      aria-label="Clocks"
+      sx={{ display: "grid", gridTemplateColumns: `repeat(${abreast}, minmax(0, 1fr))`, gridAutoRows: "1fr", gap: 1, p: 1.5, flex: 1 }}
+    >
+      <Rail area="Floor" steps={[{ label: floor.title, to: `/floor/${floor.assessment}` }, { label: "Wall" }]} />
+      {floor.stations.map((it) => (
+        <Box
+          key={it.attempt}
+          sx={{
+            bgcolor: it.stage === "judged" ? "background.default" : "background.paper",
+            border: "2px solid",
+            borderColor: "text.primary",
+            containerType: "size",
+            gridTemplateColumns: "minmax(0, 1fr)",
+            px: 1.5,
+            py: 1,
+            minWidth: 0,
+            display: "grid",
+            alignContent: "space-between",
+          }}
+        >
+          <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
+            <Typography variant="figure" sx={{ fontSize: 44, lineHeight: 1 }}>
+              {it.station}
+            </Typography>
+            <Typography variant="h2" component="p" noWrap sx={{ flex: 1 }}>
+              {wordOf(it.stage)}
+            </Typography>
+            <StageMark stage={it.stage} size={40} />
+          </Box>
+          <ClockBar station={it} time={floor.time} now={now} large />
+        </Box>
+      ))}
+    </Box>
+  );
+}

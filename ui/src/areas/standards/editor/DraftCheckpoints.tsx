@@ -1,0 +1,73 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { Field } from "../../../parts/Field";
+import { Toggle } from "../../../parts/Toggle";
+import { AddByTitle } from "./AddByTitle";
+import { AllowanceFields } from "./AllowanceFields";
+import { dropped, freeId, replaced, toggled, without, type Checkpoint, type Draft } from "./draft";
+import { Entry } from "./Entry";
+
+/** Stops on the way: what is judged there before the student goes on, and the split time. */
+export function DraftCheckpoints({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
+  const checkpoints = draft.checkpoints ?? [];
+  const set = (list: Checkpoint[]): void => onChange(list.length === 0 ? dropped(draft, "checkpoints") : { ...draft, checkpoints: list });
+
+  return (
+    <Box role="group" aria-label="Checkpoints">
+      <Typography variant="h2">Checkpoints</Typography>
+      {checkpoints.map((checkpoint, index) => {
+        const title = checkpoint.title ?? checkpoint.id;
+        const change = (changed: Checkpoint): void => set(replaced(checkpoints, index, changed));
+
+        return (
+          <Entry key={checkpoint.id} title={title} onRemove={() => set(without(checkpoints, index))}>
+            <Field label="Name" value={title} onChange={(event) => change({ ...checkpoint, title: event.target.value })} />
+            <Box role="group" aria-label={`Judged at ${title}`} sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
+              {(draft.criteria ?? []).map((it) => (
+                <Toggle
+                  key={it.id}
+                  isOn={(checkpoint.criteria ?? []).includes(it.id)}
+                  onToggle={() => change({ ...checkpoint, criteria: toggled(checkpoint.criteria ?? [], it.id) })}
+                >
+                  {it.title ?? it.id}
+                </Toggle>
+              ))}
+            </Box>
+            <Box>
+              <Toggle
+                isOn={checkpoint.time !== undefined}
+                onToggle={() =>
+                  change(
+                    checkpoint.time === undefined
+                      ? { ...checkpoint, time: { standard_ms: 300_000, limit_ms: 480_000 } }
+                      : dropped(checkpoint, "time"),
+                  )
+                }
+              >
+                Split time
+              </Toggle>
+            </Box>
+            {checkpoint.time !== undefined && (
+              <AllowanceFields what={title} allowance={checkpoint.time} onChange={(time) => change({ ...checkpoint, time })} />
+            )}
+          </Entry>
+        );
+      })}
+      <AddByTitle
+        label="Another checkpoint"
+        onAdd={(title) =>
+          set([
+            ...checkpoints,
+            {
+              id: freeId(
+                title,
+                checkpoints.map((it) => it.id),
+              ),
+              title,
+            },
+          ])
+        }
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,108 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { Field } from "../../../parts/Field";
+import { NumberField } from "../../../parts/NumberField";
+import { Pick } from "../../../parts/Pick";
+import { AddByTitle } from "./AddByTitle";
+import { freeId, removeCriterion, replaced, without, type Criterion, type Draft } from "./draft";
+import { Entry, Fields } from "./Entry";
+import { useJudged, withNamed } from "./useJudged";
+
+interface DraftCriteriaProps {
+  draft: Draft;
+  onChange: (draft: Draft) => void;
+}
+
+/** What is judged by looking, each in steps that can be seen, lowest first. */
+export function DraftCriteria({ draft, onChange }: DraftCriteriaProps) {
+  const criteria = draft.criteria ?? [];
+  const judged = useJudged();
+  const add = (title: string): void => {
+    const levels = [
+      { points: 0, text: `${title}: not met` },
+      { points: 1, text: `${title}: met` },
+    ];
+    const id = freeId(
+      title,
+      criteria.map((it) => it.id),
+    );
+    onChange({ ...draft, criteria: [...criteria, { id, title, component: judged[0]?.key ?? "technique", weight: 1, levels }] });
+  };
+
+  return (
+    <Box component="section" aria-label="Criteria of the draft">
+      {criteria.map((criterion, index) => (
+        <CriterionEntry
+          key={criterion.id}
+          criterion={criterion}
+          components={withNamed(judged, criterion.component)}
+          onChange={(changed) => onChange({ ...draft, criteria: replaced(criteria, index, changed) })}
+          onRemove={() => onChange(removeCriterion(draft, criterion.id))}
+        />
+      ))}
+      <AddByTitle label="Another criterion" onAdd={add} />
+    </Box>
+  );
+}
+
+interface CriterionEntryProps {
+  criterion: Criterion;
+  components: { key: string; title: string }[];
+  onChange: (criterion: Criterion) => void;
+  onRemove: () => void;
+}
+
+function CriterionEntry({ criterion, components, onChange, onRemove }: CriterionEntryProps) {
+  const { levels, weight, component } = criterion;
+  const title = criterion.title ?? criterion.id;
+
+  return (
+    <Entry
+      title={title}
+      onRemove={onRemove}
+      note={
+        <Typography variant="caption" sx={{ color: "text.secondary" }}>
+          {component}, weight {weight}, {levels.length} steps
+        </Typography>
+      }
+    >
+      <Fields>
+        <Field label="Name" value={title} onChange={(event) => onChange({ ...criterion, title: event.target.value })} />
+        <Pick label="Component" value={component} options={components} onPick={(it) => onChange({ ...criterion, component: it })} />
+        <NumberField label="Weight" value={weight} onNumber={(it) => onChange({ ...criterion, weight: it })} />
+      </Fields>
+      {levels.map((level, index) => (
+        <Box key={index} sx={{ display: "grid", gridTemplateColumns: "84px minmax(0, 1fr) auto", gap: 1, alignItems: "end" }}>
+          <NumberField
+            label={`Points ${index + 1}`}
+            value={level.points}
+            onNumber={(points) => onChange({ ...criterion, levels: replaced(levels, index, { ...level, points }) })}
+          />
+          <Field
+            label={`Step ${index + 1}: what is seen`}
+            value={level.text}
+            multiline
+            onChange={(event) => onChange({ ...criterion, levels: replaced(levels, index, { ...level, text: event.target.value }) })}
+          />
+          <Button
+            size="small"
+            disabled={levels.length < 2}
+            aria-label={`Take step ${index + 1} of ${title} away`}
+            onClick={() => onChange({ ...criterion, levels: without(levels, index) })}
+            sx={{ minHeight: 48 }}
+          >
+            ×
+          </Button>
+        </Box>
+      ))}
+      <Button
+        size="small"
+        sx={{ justifySelf: "start" }}
+        onClick={() => onChange({ ...criterion, levels: [...levels, { points: (levels.at(-1)?.points ?? 0) + 1, text: "" }] })}
+      >
+        Another step
+      </Button>
+    </Entry>
+  );
+}

@@ -1,0 +1,51 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState, type ReactNode } from "react";
+
+interface EntryProps {
+  title: string;
+  /** Said beside the title while it is closed. */
+  note?: ReactNode;
+  /** Shown whether it is open or not. */
+  always?: ReactNode;
+  onRemove?: (() => void) | undefined;
+  children: ReactNode;
+}
+
+/** One thing of a draft in a list: its line, and what can be written over when it is opened. */
+export function Entry({ title, note, always, onRemove, children }: EntryProps) {
+  const [isOpen, setOpen] = useState(false);
+
+  return (
+    <Box role="group" aria-label={title} sx={{ borderBottom: "1px solid", borderColor: "divider", py: 0.75 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>
+        <Typography variant="h3" component="p" sx={{ flex: 1, minWidth: 150, fontSize: "1.1rem" }}>
+          {title}
+        </Typography>
+        {note}
+        <Button size="small" aria-expanded={isOpen} aria-label={`${isOpen ? "Close" : "Change"} ${title}`} onClick={() => setOpen(!isOpen)}>
+          {isOpen ? "Close" : "Change"}
+        </Button>
+        {onRemove !== undefined && (
+          <Button size="small" aria-label={`Take away ${title}`} onClick={onRemove}>
+            Take away
+          </Button>
+        )}
+      </Box>
+      {always}
+      {isOpen && (
+        <Box sx={{ display: "grid", gap: 1.25, py: 1.25, pl: 1.5, borderLeft: "4px solid", borderColor: "secondary.main" }}>{children}</Box>
+      )}
+    </Box>
+  );
+}
+
+/** Fields side by side, as many as there is room for. */
+export function Fields({ children, least = 130 }: { children: ReactNode; least?: number }) {
+  return (
+    <Box sx={{ display: "grid", gridTemplateColumns: `repeat(auto-fit, minmax(${least}px, 1fr))`, gap: 1.25, alignItems: "end" }}>
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,45 @@
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useRef, useState, type ChangeEvent } from "react";
+import { photoOf } from "../../offline/photo";
+import { useQueue } from "../../offline/Sending";
+
+/** A photograph of the tray, by the tablet's camera or from a file. */
+export function TakePhoto({ attempt }: { attempt: string }) {
+  const queue = useQueue();
+  const input = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const take = async ({ target }: ChangeEvent<HTMLInputElement>): Promise<void> => {
+    const file = target.files?.[0];
+    target.value = "";
+    if (file === undefined) return;
+    setProblem(null);
+    try {
+      await queue.takePhoto(attempt, await photoOf(file));
+    } catch (thrown) {
+      setProblem(thrown instanceof Error ? thrown.message : "This file could not be read.");
+    }
+  };
+
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        aria-label="Photograph file"
+        hidden
+        onChange={(event) => void take(event)}
+      />
+      <Button size="small" onClick={() => input.current?.click()} sx={{ minHeight: 44 }}>
+        Photograph
+      </Button>
+      {problem !== null && (
+        <Typography role="alert" variant="body2" sx={{ color: "error.main" }}>
+          {problem}
+        </Typography>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+import { dehydrate, hydrate, useQueryClient, type Query, type QueryClient } from "@tanstack/react-query";
+import { useEffect, useState, type ReactNode } from "react";
+import type { Bench, Tray } from "../api/types";
+import { useUser } from "../api/useSession";
+import { store } from "./store";
+
+/** What is kept on the device: the practical of the day, its room and its trays. */
+const KEPT = new Set<unknown>(["bench", "assessment", "floor", "news", "tray"]);
+
+/** Of the practicals of the day only: what was looked up beside them is not left on the tablet. */
+function isKept({ queryKey: [what, id], state }: Query, queries: QueryClient): boolean {
+  if (state.status !== "success" || !KEPT.has(what)) return false;
+  const today = new Set((queries.getQueryData<Bench>(["bench"])?.today ?? []).map((it) => it.id));
+
+  return what === "bench" || today.has(what === "tray" ? (state.data as Tray).assessment : String(id));
+}
+
+const KEEP_EVERY_MS = 1_000;
+
+/** Everything inside opens with what this person was last shown, so that it is there without a network; nobody else on the device sees it. */
+export function Kept({ children }: { children: ReactNode }) {
+  const { id: user } = useUser();
+  const queries = useQueryClient();
+  const [isRead, setRead] = useState(false);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const keep = (): void => {
+      timer = undefined;
+      const value = JSON.stringify(
+        dehydrate(queries, { shouldDehydrateQuery: (query) => isKept(query, queries), shouldDehydrateMutation: () => false }),
+      );
+      void store.answers.put({ user, value });
+    };
+    const restored = store.answers.get(user).then(
+      (answers) => answers !== undefined && hydrate(queries, JSON.parse(answers.value)),
+      () => undefined,
+    );
+    void restored.then(() => setRead(true));
+    const unsubscribe = queries.getQueryCache().subscribe(({ query, type }) => {
+      if (type === "updated" && KEPT.has(query.queryKey[0])) timer ??= setTimeout(keep, KEEP_EVERY_MS);
+    });
+
+    return () => {
+      unsubscribe();
+      clearTimeout(timer);
+    };
+  }, [user, queries]);
+
+  return isRead ? children : null;
+}

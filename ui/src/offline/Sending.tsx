@@ -1,0 +1,82 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { createContext, use, useEffect, useMemo, useRef, type ReactNode } from "react";
+import type { Fact, SentCapture } from "../api/types";
+import { sessionKey, useUser } from "../api/useSession";
+import { tellNews } from "../api/useFloor";
+import { trayKey } from "../api/useTray";
+import { captured } from "./captured";
+import { offsetMs } from "./clock";
+import type { Photo } from "./photo";
+import { startSending } from "./sender";
+import { store } from "./store";
+
+interface Queue {
+  /** Takes facts down: they are on this device when it resolves, and go up by themselves. */
+  take: (attempt: string, ...facts: Fact[]) => Promise<SentCapture[]>;
+  /** Takes a photograph down: it is kept on this device with its capture, and goes up before it. */
+  takePhoto: (attempt: string, photo: Photo) => Promise<SentCapture[]>;
+  /** Puts a refused capture right, or leaves it as it is, and tries it again. */
+  mend: (order: number, capture: SentCapture) => Promise<void>;
+  drop: (order: number) => Promise<void>;
+}
+
+const QueueContext = createContext<Queue | null>(null);
+
+export function useQueue(): Queue {
+  const queue = use(QueueContext);
+  if (queue === null) throw new Error("nothing is taken down out here");
+
+  return queue;
+}
+
+/** Everything inside takes captures down on the device first; they go up in order while somebody is signed in. */
+export function Sending({ children }: { children: ReactNode }) {
+  const { id: user } = useUser();
+  const queries = useQueryClient();
+  const sender = useRef<ReturnType<typeof startSending> | null>(null);
+  useEffect(() => {
+    const started = startSending(user, {
+      onTray: (tray) => {
+        queries.setQueryData(trayKey(tray.attempt), tray);
+        tellNews(
+          queries,
+          tray.assessment,
+          tray.log.map((it) => it.entry),
+        );
+      },
+      onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),
+    });
+    sender.current = started;
+
+    return () => {
+      started.stop();
+      sender.current = null;
+    };
+  }, [user, queries]);
+  const queue = useMemo(
+    (): Queue => ({
+      take: async (attempt, ...facts) => {
+        const captures = facts.map(captured);
+        await store.waiting.bulkAdd(captures.map((capture) => ({ user, attempt, capture, offsetMs: offsetMs(), refusal: null })));
+        sender.current?.kick();
+
+        return captures;
+      },
+      takePhoto: async (attempt, { blob, sha256 }) => {
+        const capture = captured({ kind: "photo", file: `${sha256}.jpg`, sha256 });
+        await store.waiting.add({ user, attempt, capture, offsetMs: offsetMs(), refusal: null, blob });
+        sender.current?.kick();
+
+        return [capture];
+      },
+      mend: async (order, capture) => {
+        await store.waiting.update(order, { capture, refusal: null });
+        sender.current?.kick();
+      },
+      drop: (order) => store.waiting.delete(order),
+    }),
+    [user],
+  );
+
+  return <QueueContext value={queue}>{children}</QueueContext>;
+}

@@ -1,0 +1,68 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { RefusedCapture } from "./RefusedCapture";
+import { useLasting } from "./useLasting";
+import { useOnline } from "./useOnline";
+import { useWaiting } from "./useWaiting";
+
+const LATE_MS = 2_000;
+/** The screen below is needed too. */
+const MOST_SHOWN = 2;
+
+/** The honest line: how much waits on this device, whether there is a network, and what the server will not have. */
+export function WaitingLine() {
+  const waiting = useWaiting();
+  const isOnline = useOnline();
+  const refused = waiting.filter((it) => it.refusal !== null);
+  const open = waiting.length - refused.length;
+  // On a good network a capture is gone before a line about it could be read.
+  const isLate = useLasting(open > 0, LATE_MS);
+  const showsWaiting = !isOnline || isLate;
+  if (!showsWaiting && refused.length === 0) return null;
+
+  return (
+    <>
+      {showsWaiting && (
+        // Over the screen, not above it: what comes and goes by itself must not move a button from under a thumb.
+        <Typography
+          role="status"
+          aria-label="Waiting captures"
+          sx={{
+            position: "fixed",
+            right: 0,
+            bottom: 0,
+            zIndex: "appBar",
+            pointerEvents: "none",
+            maxWidth: "100vw",
+            px: 2,
+            py: 1,
+            bgcolor: "text.primary",
+            color: "background.paper",
+            border: "2px solid",
+            borderColor: "background.paper",
+          }}
+        >
+          {!isOnline && <strong>No network. </strong>}
+          {inWords(open, isOnline)}
+        </Typography>
+      )}
+      {refused.length > 0 && (
+        <Box sx={{ bgcolor: "background.paper", borderBottom: "3px solid", borderColor: "error.main" }}>
+          {refused.slice(0, MOST_SHOWN).map((it) => (
+            <RefusedCapture key={it.order} waiting={it} />
+          ))}
+          {refused.length > MOST_SHOWN && (
+            <Typography sx={{ px: 3, py: 0.75 }}>And {refused.length - MOST_SHOWN} more behind these.</Typography>
+          )}
+        </Box>
+      )}
+    </>
+  );
+}
+
+function inWords(open: number, isOnline: boolean): string {
+  if (open === 0) return "Everything taken down so far is on the server.";
+  if (open === 1) return `1 capture waits. It is ${isOnline ? "going up." : "kept on this device and goes up by itself."}`;
+
+  return `${open} captures wait. They are ${isOnline ? "going up." : "kept on this device and go up by themselves."}`;
+}

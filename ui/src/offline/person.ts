@@ -1,0 +1,26 @@
+import type { User } from "../api/types";
+import { store } from "./store";
+
+const key = "deft-blade.person";
+
+/** Who was signed in here last, for as long as there is no network to ask. */
+export function lastPerson(): User | null {
+  const kept = localStorage.getItem(key);
+
+  return kept === null ? null : (JSON.parse(kept) as User);
+}
+
+const leaving = "deft-blade.leaving";
+
+/** Somebody signed out without a network: the server is told as soon as there is one, and until then nobody is signed in here. */
+export const leaveLater = (): void => localStorage.setItem(leaving, "1");
+export const isLeaving = (): boolean => localStorage.getItem(leaving) !== null;
+export const hasLeft = (): void => localStorage.removeItem(leaving);
+
+/** Keeps who is signed in; when nobody is any more, what they were shown is let go, and what they took down stays theirs. */
+export async function keepPerson(user: User | null): Promise<void> {
+  const before = lastPerson();
+  if (user === null) localStorage.removeItem(key);
+  else localStorage.setItem(key, JSON.stringify(user));
+  if (before !== null && before.id !== user?.id) await store.answers.delete(before.id);
+}

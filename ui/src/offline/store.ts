@@ -1,0 +1,37 @@
+import Dexie, { type EntityTable } from "dexie";
+import type { SentCapture } from "../api/types";
+
+/** A capture that is not on the server yet. */
+export interface Waiting {
+  /** The order in which captures were made on this device. */
+  order?: number;
+  /** Whose it is: it goes up when this person is signed in, and nobody else sees it. */
+  user: string;
+  attempt: string;
+  capture: SentCapture;
+  /** What the device clock was put right by when it was made, in ms. */
+  offsetMs: number;
+  /** The photograph that a capture of one speaks of: it goes up first. */
+  blob?: Blob;
+  /** Why the server will not have it; null while it may still go up. */
+  refusal: string | null;
+}
+
+/** What the server last answered to a person, by question: what a screen shows without a network. */
+export interface Answers {
+  user: string;
+  value: string;
+}
+
+class DeviceStore extends Dexie {
+  declare waiting: EntityTable<Waiting, "order">;
+  declare answers: EntityTable<Answers, "user">;
+
+  constructor() {
+    // On the disk before it counts as taken down: a battery that dies the moment after loses nothing.
+    super("deft-blade", { chromeTransactionDurability: "strict" });
+    this.version(1).stores({ waiting: "++order, user, [user+attempt]", answers: "user" });
+  }
+}
+
+export const store = new DeviceStore();

@@ -1,0 +1,45 @@
+import { useUser } from "../api/useSession";
+import type { User } from "../api/types";
+
+const MG_PER_OUNCE = 453_592.37 / 16;
+
+/** How the house writes a mass. */
+export interface MassWords {
+  /** The unit of bare figures. */
+  unit: "g" | "oz";
+  mgPerUnit: number;
+  /** "267 g", "9.42 oz", "4 lb 3 oz" */
+  full: (mg: number) => string;
+  /** Without its unit, for columns and dials. */
+  bare: (mg: number) => string;
+  signed: (mg: number) => string;
+}
+
+const trimmed = (figure: number, places: number): string => String(Number(figure.toFixed(places)));
+
+const metric: MassWords = words(
+  "g",
+  1_000,
+  (mg) => `${trimmed(mg / 1_000, 1)} g`,
+  (figure) => trimmed(figure, 1),
+);
+
+const us: MassWords = words(
+  "oz",
+  MG_PER_OUNCE,
+  (mg) => {
+    if (mg < 16 * MG_PER_OUNCE) return `${trimmed(mg / MG_PER_OUNCE, 2)} oz`;
+    const tenths = Math.round((mg / MG_PER_OUNCE) * 10);
+
+    return `${Math.floor(tenths / 160)} lb ${trimmed((tenths % 160) / 10, 1)} oz`;
+  },
+  (figure) => figure.toFixed(2),
+);
+
+function words(unit: MassWords["unit"], mgPerUnit: number, full: MassWords["full"], inColumn: (figure: number) => string): MassWords {
+  return { unit, mgPerUnit, full, bare: (mg) => inColumn(mg / mgPerUnit), signed: (mg) => `${mg < 0 ? "−" : "+"}${full(Math.abs(mg))}` };
+}
+
+export const massWords = (units: User["units"]): MassWords => (units === "us" ? us : metric);
+
+export const useMassWords = (): MassWords => massWords(useUser().units);
