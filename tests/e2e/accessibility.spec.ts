@@ -17,7 +17,7 @@ async function expectNoSeriousViolation(page: Page, view: string): Promise<void>
 }
 
 for (const scheme of ["light", "dark"] as const) {
-  test(`no serious violation on any view, ${scheme}`, async ({ browser }) => {
+  test(`no serious violation on any view of the day, ${scheme}`, async ({ browser }) => {
     const context = await browser.newContext({ colorScheme: scheme });
     const page = await context.newPage();
     await page.goto("/");
@@ -26,6 +26,22 @@ for (const scheme of ["light", "dark"] as const) {
     await signIn(page);
     await stationCard(page, 4).waitFor();
     await expectNoSeriousViolation(page, "bench");
+    await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Floor" }).click();
+    await page.locator('[data-station="9"]').click();
+    await page.getByRole("complementary", { name: "Station 9" }).waitFor();
+    await expectNoSeriousViolation(page, "floor");
+    await page.getByRole("button", { name: "Safety stop" }).click();
+    await page.getByRole("button", { name: "Cut", exact: true }).click();
+    await expectNoSeriousViolation(page, "safety stop");
+    await page.getByRole("button", { name: "Nothing happened" }).click();
+    for (const name of ["Mise", "Receiving", "Arrange"]) {
+      await page.getByRole("navigation", { name: "Rounds" }).getByRole("button", { name }).click();
+      await expectNoSeriousViolation(page, `floor, ${name}`);
+    }
+    await page.getByRole("link", { name: "Wall" }).click();
+    await page.getByRole("group", { name: "Clocks" }).waitFor();
+    await expectNoSeriousViolation(page, "wall");
+    await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
     await stationCard(page, 4).click();
     await page.getByRole("list", { name: "Reasons" }).waitFor();
     await expectNoSeriousViolation(page, "verdict");
@@ -50,15 +66,42 @@ for (const scheme of ["light", "dark"] as const) {
     await page.getByRole("navigation", { name: "Where you are" }).getByRole("link", { name: "Chicken eight-piece" }).click();
     await page.getByRole("table").waitFor();
     await expectNoSeriousViolation(page, "class sheet");
+    await context.close();
+  });
+
+  test(`no serious violation on any view of the standards, ${scheme}`, async ({ browser }) => {
+    const context = await browser.newContext({ colorScheme: scheme });
+    const page = await context.newPage();
+    await signIn(page);
     await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
-    await page.getByRole("link", { name: /Chicken, eight pieces/ }).waitFor();
+    await page.getByRole("link", { name: /^Chicken, eight pieces \d/ }).waitFor();
     await expectNoSeriousViolation(page, "shelf");
-    await page.getByRole("link", { name: /Chicken, eight pieces/ }).click();
+    await page.getByRole("link", { name: /^Chicken, eight pieces \d/ }).click();
     await page.getByRole("group", { name: "Cut map" }).waitFor();
     await expectNoSeriousViolation(page, "standard");
+    for (const name of ["Tray and grade", "Criteria, faults", "Method", "Schools", "Versions"]) {
+      await page.getByRole("button", { name, exact: true }).click();
+      await expectNoSeriousViolation(page, name);
+    }
     await page.getByRole("link", { name: "Change it" }).click();
     await page.getByText("nothing is changed yet").waitFor();
+    await page.getByRole("button", { name: "Change Left thigh" }).click();
     await expectNoSeriousViolation(page, "editor");
+    for (const name of ["Criteria", "Faults", "Tray", "Rules", "Method", "Carcass", "Try it"]) {
+      await page.getByRole("navigation", { name: "Sheets of the draft" }).getByRole("button", { name }).click();
+      const first = page.getByRole("button", { name: /^Change / });
+      if ((await first.count()) > 0) await first.first().click();
+      if (name === "Try it") await page.getByTestId("tried-total").waitFor();
+      await expectNoSeriousViolation(page, `editor, ${name}`);
+    }
+    for (const [address, sign] of [
+      ["/standards/house", "Schools of practice"],
+      ["/standards/new", "What is cut?"],
+    ] as const) {
+      await page.goto(address);
+      await page.getByRole("heading", { name: sign }).waitFor();
+      await expectNoSeriousViolation(page, address);
+    }
     await context.close();
   });
 }

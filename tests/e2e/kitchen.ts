@@ -30,10 +30,51 @@ export const weights = [
   "scrape",
 ];
 
-/** Until the scale has felt the change and come to rest on it. */
+/** Until the scale has felt the change and come to rest on it. Watched inside the page: motion is shorter than a locator's patience. */
 export async function loadSettles(page: Page, change: () => Promise<void>): Promise<void> {
-  const moved = page.locator('[data-scale="moving"]').waitFor();
+  await page.locator('[data-scale="stable"], [data-scale="refused"]').waitFor();
+  const settled = page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const dial = document.querySelector("[data-scale]");
+        const before = dial?.textContent;
+        let hasMoved = false;
+        const watch = new MutationObserver(() => {
+          const state = dial?.getAttribute("data-scale");
+          hasMoved ||= state === "moving" || dial?.textContent !== before;
+          if (!hasMoved || state !== "stable") return;
+          watch.disconnect();
+          resolve();
+        });
+        watch.observe(document.body, {
+          subtree: true,
+          childList: true,
+          characterData: true,
+          attributes: true,
+          attributeFilter: ["data-scale"],
+        });
+      }),
+  );
   await change();
-  await moved;
-  await page.locator('[data-scale="stable"]').waitFor();
+  await settled;
+}
+
+export async function dragByFinger(page: Page, from: Locator, to: Locator): Promise<void> {
+  const middle = async (of: Locator): Promise<{ x: number; y: number }> => {
+    const box = await of.boundingBox();
+    if (box === null) throw new Error("is not on the screen");
+
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  const [start, end] = [await middle(from), await middle(to)];
+  const finger = await page.context().newCDPSession(page);
+  const touch = (type: "touchStart" | "touchMove" | "touchEnd", points: { x: number; y: number }[]) =>
+    finger.send("Input.dispatchTouchEvent", { type, touchPoints: points });
+  await touch("touchStart", [start]);
+  // The finger rests before it lifts, or the browser takes it for a fling and swallows the next tap.
+  for (const share of [0.25, 0.5, 0.75, 1, 1, 1, 1, 1]) {
+    await touch("touchMove", [{ x: start.x + (end.x - start.x) * share, y: start.y + (end.y - start.y) * share }]);
+    await page.evaluate(() => new Promise(requestAnimationFrame));
+  }
+  await touch("touchEnd", []);
 }

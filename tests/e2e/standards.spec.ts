@@ -10,7 +10,7 @@ interface Document {
 
 async function open(page: Page, title: string): Promise<void> {
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
-  await page.getByRole("link", { name: new RegExp(title) }).click();
+  await page.getByRole("link", { name: new RegExp(`^${title} \\d+ piece`) }).click();
   await expect(page.getByRole("heading", { name: new RegExp(title) })).toBeVisible();
 }
 
@@ -38,13 +38,13 @@ test("the cut map shows a cut, its parts and what it should weigh, by mouse and 
   await slider.focus();
   await page.keyboard.press("End");
   await expect(row("Right thigh")).toContainText("163");
-  await page.getByRole("button", { name: "Method card" }).click();
+  await page.getByRole("button", { name: "Method", exact: true }).click();
   await expect(page.getByRole("list", { name: "Method card" })).toContainText("Usual fault: the oyster stays on the back.");
-  await page.getByRole("button", { name: "Criteria and faults" }).click();
+  await page.getByRole("button", { name: "Criteria, faults" }).click();
   await expect(page.getByText("Keel, ribs and shoulder show bare bone")).toBeVisible();
 });
 
-for (const title of ["Salmon, two fillets, ribs trimmed after", "Lamb leg by the seam", "Quail, split"]) {
+for (const title of ["Salmon, two fillets, ribs trimmed after", "Lamb leg by the seam, seven cuts", "Quail, split"]) {
   test(`${title}: every cut that expects a part is on the map`, async ({ page }) => {
     await signIn(page);
     await open(page, title);
@@ -80,51 +80,6 @@ test("a standard goes out as JSON, comes back changed as the next version, and a
   await expect(page.getByRole("list", { name: "Versions" })).toContainText("Time: 6 min, limit 10 min → 5 min, limit 10 min");
   await page.getByRole("link", { name: "Version 1" }).click();
   await expect(page.getByText("Version 1, 6 minutes, limit 10")).toBeVisible();
-});
-
-test("a part is moved by two taps on the map and back by the list, a window is written over, and the draft is published as a standard of its own", async ({
-  page,
-}) => {
-  await signIn(page);
-  await open(page, "Chicken, six cut");
-  await page.getByRole("link", { name: "Change it" }).click();
-  const part = (name: string) => page.getByRole("group", { name: "Cut map" }).getByRole("button", { name: new RegExp(`^${name}, in`) });
-  const check = page.getByRole("status", { name: "Check" });
-  const group = (name: string) => page.getByRole("group", { name, exact: true });
-  await expect(check).toContainText("nothing is changed yet");
-  await expect(page.getByRole("button", { name: "Publish" })).toBeDisabled();
-
-  await part("Cavity fat").click();
-  await part("Thigh meat, left").click();
-  await expect(check).toContainText("Cavity fat: from fat and skin to left thigh");
-  await group("Left thigh").getByRole("button", { name: "Cavity fat" }).press("Enter");
-  await group("Fat and skin").getByRole("button", { name: "Move Cavity fat to Fat and skin" }).press("Enter");
-  await expect(check).toContainText("nothing is changed yet");
-
-  await page.getByLabel("Another cut").fill("Neck for the pot");
-  await page.getByLabel("Another cut").press("Enter");
-  await expect(check).toContainText("It does not add up yet");
-  await expect(check).toContainText("neck-for-the-pot holds no part with a spread");
-  await part("Neck skin").focus();
-  await page.keyboard.press("Enter");
-  await group("Neck for the pot").getByRole("button", { name: "Move Neck skin to Neck for the pot" }).click();
-  await expect(check).toContainText("Cut added: Neck for the pot");
-
-  await page.getByLabel("Left thigh, window from, per cent").fill("7.5");
-  await page.getByLabel("Left thigh, window from, per cent").press("Enter");
-  await expect(check).toContainText("Left thigh, window: 7.23–9.07 % → 7.5–9.07 %");
-  await page.getByLabel("Limit, min").fill("2");
-  await expect(check).toContainText("must be above standard_ms");
-  await page.getByLabel("Limit, min").fill("18");
-  await expect(check).toContainText("limit 18 min");
-
-  await page.getByLabel("Title").fill("Quayside seven");
-  await page.getByRole("button", { name: "Make it a new standard" }).click();
-  await expect(check).toContainText("It adds up.");
-  await page.getByRole("button", { name: "Publish" }).click();
-  await expect(page.getByRole("heading", { name: "Quayside seven" })).toBeVisible();
-  await expect(page.getByText("Version 1, 10 minutes, limit 18")).toBeVisible();
-  await expect(page.getByRole("table", { name: "Cuts" }).getByRole("row", { name: /Neck for the pot/ })).toBeVisible();
 });
 
 test("an assessor reads the shelf and cannot import", async ({ page }) => {

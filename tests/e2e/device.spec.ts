@@ -1,0 +1,115 @@
+import { expect, test } from "@playwright/test";
+import type { Assessment, Floor, FloorStation, SentCapture } from "../../ui/src/api/types";
+import { withCaptures } from "../../ui/src/areas/floor/withCaptures";
+import { mendableFields, mended, type Mendable } from "../../ui/src/offline/mendable";
+import { massWords } from "../../ui/src/parts/mass";
+import { unsafeItems } from "../../ui/src/parts/mise";
+import { readMass } from "../../ui/src/parts/readMass";
+
+/** What the device decides by itself, without a network: no page is needed for it. */
+
+test("a weight that is typed is read as it is on the server", () => {
+  const [grams, ounces] = [massWords("metric"), massWords("us")];
+  // 453.592 37 g to the pound, 16 ounces to it (NIST Handbook 44, appendix C).
+  const read: [string, typeof grams, number][] = [
+    ["1820", grams, 1_820_000],
+    ["1820 g", ounces, 1_820_000],
+    ["1.82 kg", grams, 1_820_000],
+    ["1,82 KG", grams, 1_820_000],
+    ["1 lb", grams, 453_592],
+    ["64 oz", grams, 1_814_369],
+    ["64", ounces, 1_814_369],
+    ["4 lb 3 oz", grams, 1_899_418],
+    [" 4lbs 3oz. ", grams, 1_899_418],
+    ["0", grams, 0],
+  ];
+  for (const [text, words, mg] of read) expect(readMass(text, words), text).toEqual({ mg });
+  for (const text of ["", "4 stone", "1.8.2", "1820 g g", "1e3", "٣"]) expect(readMass(text, grams), text).toHaveProperty("problem");
+  expect(readMass("-5", grams)).toEqual({ problem: "a weight cannot be negative" });
+  expect(readMass("1001 kg", grams)).toEqual({ problem: "a weight cannot be over 1000 kg" });
+});
+
+const at = "2026-03-02T09:00:00.000Z";
+const fact = (capture: object): SentCapture => ({ id: "0", at, ...capture }) as SentCapture;
+
+test("of a refused capture what a person said can be put right, and its id and time stay", () => {
+  const standard = {
+    pieces: [{ id: "wing.left", title: "Left wing" }, { id: "wing.right" }],
+    criteria: [{ id: "skin", levels: [{}, {}, {}] }],
+    faults: [{ id: "sawing", title: "Sawing" }],
+  };
+  const fields = (capture: SentCapture): Mendable[] => mendableFields(capture, { standard } as unknown as Assessment);
+  const write = (capture: SentCapture, key: string, value: string | number): SentCapture => {
+    const field = fields(capture).find((it) => it.key === key);
+    if (field === undefined) throw new Error(`${key} cannot be put right`);
+
+    return mended(capture, { ...field, value } as Mendable);
+  };
+  const piece = fact({ kind: "piece", piece: "wing.left", mass_mg: 95_000_000 });
+  expect(write(write(piece, "mass_mg", 95_000), "piece", "wing.right")).toEqual({ ...piece, piece: "wing.right", mass_mg: 95_000 });
+  expect(fields(piece)[0]).toMatchObject({ options: [{ title: "Left wing" }, { title: "wing.right" }] });
+  const level = fact({ kind: "level", criterion: "skin", level: 3 });
+  expect(write(level, "level", "2")).toEqual({ ...level, level: 2 });
+  const start = fact({ kind: "clock", event: "start" });
+  expect(write(start, "reason", "Knife changed")).toEqual({ ...start, reason: "Knife changed" });
+  expect(write(fact({ kind: "clock", event: "start", reason: "x" }), "reason", " ")).toEqual(start);
+  expect(write(fact({ kind: "received", mass_mg: 1, tag: "A1" }), "tag", "")).toEqual(fact({ kind: "received", mass_mg: 1 }));
+  expect(fields(fact({ kind: "photo", file: "a.jpg", sha256: "0" }))).toEqual([]);
+});
+
+test("nobody cuts before somebody has looked, nor with a safety item open", () => {
+  const mise = ["knife", "towels"].map((id) => ({ id, title: id, is_safety: id === "knife" }));
+  const unsafe = (mise_looked: boolean, mise_open: string[]): string[] => unsafeItems(mise, { mise_looked, mise_open }).map((it) => it.id);
+  expect(unsafe(false, [])).toEqual(["knife"]);
+  expect(unsafe(true, [])).toEqual([]);
+  expect(unsafe(true, ["towels"])).toEqual([]);
+  expect(unsafe(true, ["knife", "towels"])).toEqual(["knife"]);
+});
+
+test("the room is drawn from captures that its last answer did not know of", () => {
+  const station = {
+    attempt: "a",
+    stage: "waiting",
+    mise_looked: false,
+    mise_open: [],
+    received_mg: null,
+    defects: [],
+    refused: 0,
+    incidents: 0,
+    cold_ms: 0,
+    cold_since_ms: null,
+    running_ms: 0,
+    running_since_ms: null,
+    presented: false,
+    last: [],
+  } as unknown as FloorStation;
+  const floor = { stations: [station, { ...station, attempt: "b" }], marks: [{ id: "sawing", title: "Sawing" }] } as unknown as Floor;
+  const start = Date.parse(at);
+  const later = (seconds: number): string => new Date(start + seconds * 1_000).toISOString();
+  const after = (...captures: object[]): FloorStation | undefined =>
+    withCaptures(
+      floor,
+      captures.map((it, index) => ({ attempt: "a", capture: fact({ id: String(index), ...it }) })),
+    ).stations[0];
+
+  expect(after({ kind: "mise", open: ["towels"] })).toMatchObject({ stage: "mise", mise_looked: true, mise_open: ["towels"] });
+  const received = { kind: "received", mass_mg: 1_800_000, tag: "A1" };
+  expect(after(received)).toMatchObject({ stage: "received", received_mg: 1_800_000, tag: "A1" });
+  expect(after(received, { kind: "refused", reason: "Warm" })).toMatchObject({ received_mg: null, tag: null, refused: 1 });
+  const clock = (event: string, seconds: number) => ({ kind: "clock", event, at: later(seconds) });
+  expect(after(clock("start", 0))).toMatchObject({ stage: "running", running_since_ms: start });
+  expect(after(clock("start", 0), clock("pause", 90), clock("resume", 200), clock("stop", 230))).toMatchObject({
+    stage: "presented",
+    presented: true,
+    running_ms: 120_000,
+    running_since_ms: null,
+  });
+  expect(after({ kind: "chill", event: "out", at }, { kind: "chill", event: "in", at: later(60) })).toMatchObject({ cold_ms: 60_000 });
+  expect(after({ kind: "fault", fault: "sawing" }, { kind: "well", text: "Joint found at once" })?.last.map((it) => it.text)).toEqual([
+    "Joint found at once",
+    "Sawing",
+  ]);
+  expect(after({ kind: "fault", fault: "sawing" }, { kind: "void", target: "0", reason: "Undone at once" })?.last).toEqual([]);
+  expect(after({ kind: "incident", what: "near_miss", text: "" })).toMatchObject({ incidents: 1, last: [{ text: "Incident: near miss" }] });
+  expect(withCaptures(floor, []).stations[1]).toBe(floor.stations[1]);
+});
