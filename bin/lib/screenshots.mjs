@@ -18,7 +18,7 @@ const tray = (page) => page.getByRole("group", { name: "Tray", exact: true }).wa
 
 async function putOn(page) {
   await page.locator('[data-scale="stable"]').waitFor();
-  const moving = page.locator('[data-scale="moving"]').waitFor();
+  const moving = page.waitForFunction(() => document.querySelector('[data-scale="moving"]') !== null);
   await page.keyboard.press("p");
   await moving;
   await page.locator('[data-scale="stable"]').waitFor();
@@ -32,11 +32,18 @@ async function weigh(page, pieces) {
   }
 }
 
-await picture("sign-in", { account: null }, async (page) => {
-  await page.goto("/");
-  await page.getByLabel("E-mail").waitFor();
-});
 await picture("bench", {}, (page) => station(page, 12).waitFor());
+await picture("floor", {}, async (page) => {
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Floor" }).click();
+  await page.locator('[data-station="9"]').click();
+  await page.getByRole("complementary", { name: "Station 9" }).waitFor();
+});
+await picture("safety-stop", { width: 820, height: 1180, hasTouch: true, colorScheme: "dark" }, async (page) => {
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Floor" }).tap();
+  await page.locator('[data-station="8"]').tap();
+  await page.getByRole("button", { name: "Safety stop" }).tap();
+  await page.getByRole("button", { name: "Cut", exact: true }).tap();
+});
 await picture("receive", {}, async (page) => {
   await station(page, 12).click();
   await putOn(page);
@@ -45,6 +52,7 @@ await picture("weigh-in", {}, async (page) => {
   await station(page, 9).click();
   await tray(page);
   await weigh(page, 6);
+  await page.getByText("taken", { exact: true }).waitFor({ state: "hidden" });
 });
 await picture("weigh-in-dark-tablet", { width: 820, height: 1180, colorScheme: "dark", hasTouch: true }, async (page) => {
   await station(page, 9).tap();
@@ -62,14 +70,6 @@ await picture("inspect", {}, async (page) => {
   for (const level of ["4", "4", "5"]) await page.keyboard.press(level);
   await page.getByText("12 of 15 criteria to judge.").waitFor();
 });
-await picture("log", {}, async (page) => {
-  await station(page, 7).click();
-  await page.getByText("criteria to judge.").waitFor();
-  await page.keyboard.press("u");
-  await page.getByText("13 of 15 criteria to judge.").waitFor();
-  await page.keyboard.press("l");
-  await page.getByRole("dialog").waitFor();
-});
 await picture("verdict", {}, async (page) => {
   await station(page, 3).click();
   await page.getByRole("list", { name: "Reasons" }).waitFor();
@@ -81,21 +81,49 @@ await picture("class-sheet", {}, async (page) => {
 const standard = (title, cut) => async (page) => {
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
   await page.getByRole("link", { name: title }).click();
-  await page.locator(`[data-holder="${cut}"]`).click();
+  await page.locator(`[data-holder="${cut}"]`).press("Enter");
 };
 await picture("shelf", {}, async (page) => {
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
-  await page.getByRole("link", { name: /Chicken, eight pieces/ }).waitFor();
+  await page.getByRole("link", { name: /^Chicken, eight pieces \d/ }).waitFor();
 });
-await picture("standard-bird", {}, standard(/Chicken, eight pieces/, "thigh.left"));
+await picture("standard-bird", {}, standard(/^Chicken, eight pieces \d/, "thigh.left"));
 await picture("standard-fish", {}, standard(/Salmon, two fillets, ribs trimmed/, "fillet.left"));
 await picture("standard-leg", { colorScheme: "dark" }, standard(/Lamb leg by the seam/, "knuckle"));
 await picture("standard-editor", {}, async (page) => {
-  await standard(/Chicken, eight pieces/, "wing.left")(page);
+  await standard(/^Chicken, eight pieces \d/, "wing.left")(page);
   await page.getByRole("link", { name: "Change it" }).click();
   await page.getByRole("button", { name: "Drumette meat and skin, left", exact: true }).click();
-  await page.getByRole("button", { name: "Move Drumette meat and skin, left to Left breast" }).click();
+  await page.getByRole("button", { name: "Move here, to Left breast: Drumette meat and skin, left" }).click();
   await page.getByText("What changes").waitFor();
+});
+await picture("standard-try", {}, async (page) => {
+  await standard(/^Salmon, blocks and slices/, "block.left")(page);
+  await page.getByRole("link", { name: "Change it" }).click();
+  await page.getByRole("button", { name: "Try it" }).click();
+  await page.getByTestId("tried-total").waitFor();
+});
+await picture("house", {}, async (page) => {
+  await page.goto("/standards/house");
+  await page.getByRole("heading", { name: "Schools of practice" }).scrollIntoViewIfNeeded();
+  await page.mouse.wheel(0, 420);
+  await page.getByRole("radiogroup", { name: "Rinse the bird?" }).waitFor();
+});
+await picture("portions", {}, async (page) => {
+  await page.getByRole("link", { name: "Class sheet" }).nth(1).click();
+  await page.getByRole("link", { name: "Siobhán Mac Giolla Rua" }).click();
+  await page.getByRole("link", { name: "To the tray" }).click();
+  await putOn(page);
+  await page.keyboard.press("Enter");
+  await page.getByTestId("as-purchased").getByText(/g$/).waitFor();
+  await page.keyboard.press("w");
+  await tray(page);
+  for (let portion = 1; portion <= 7; portion++) {
+    await page.getByRole("button", { name: `Take breast dice, ${portion} of 20` }).waitFor();
+    await putOn(page);
+    await page.keyboard.press("Enter");
+  }
+  await page.getByText("7 of 20").waitFor();
 });
 await picture("own-results", { account: "lucia" }, (page) => page.getByRole("link", { name: /rehearsal/ }).waitFor());
 await browser.close();
