@@ -59,6 +59,21 @@ export async function loadSettles(page: Page, change: () => Promise<void>): Prom
   await settled;
 }
 
+/** Presses a button as soon as the scale is felt to move. Pressed inside the page, for the same reason. */
+export const whileMoving = (button: Locator): Promise<void> =>
+  button.evaluate(
+    (it: HTMLButtonElement) =>
+      new Promise<void>((resolve) => {
+        const watch = new MutationObserver(() => {
+          if (document.querySelector('[data-scale="moving"]') === null) return;
+          watch.disconnect();
+          it.click();
+          resolve();
+        });
+        watch.observe(document.body, { subtree: true, attributes: true, attributeFilter: ["data-scale"] });
+      }),
+  );
+
 export async function dragByFinger(page: Page, from: Locator, to: Locator): Promise<void> {
   const middle = async (of: Locator): Promise<{ x: number; y: number }> => {
     const box = await of.boundingBox();
