@@ -3,7 +3,7 @@ import { randomUUID } from "node:crypto";
 
 const [, , baseURL, size, seconds = "300"] = process.argv;
 const LOOK_EVERY_MS = 700;
-const ROOM_EVERY_MS = 2_000;
+const ROOM_EVERY_MS = 10_000;
 const TITLE = `Twenty-four stations over ${size}`;
 const devices = await Promise.all(["marit", "teodor", "marit", "teodor"].map((account, index) => signIn(account, `bench ${index + 1}`)));
 const bench = await devices[0].get("/bench");
@@ -83,7 +83,7 @@ async function run(forSeconds, everyMs) {
       await pause(LOOK_EVERY_MS);
       const news = await device.get(`/assessments/${practical.id}/captures?after=${after}`);
       after = news.next;
-      // As the screen does: the news is drawn at once, the whole room asked for every two seconds at most.
+      // As the screen does: stations come with the news, the whole room is asked for every ten seconds at most.
       if (news.captures.length > 0)
         room ??= pause(ROOM_EVERY_MS).then(() => ((room = null), device.get(`/assessments/${practical.id}/floor`)));
       for (const { capture } of news.captures) {

@@ -14,7 +14,7 @@ final class FloorTest extends TestCase
         $floor = $this->as('teodor')->getJson($this->address('floor'))->assertOk();
         $stages = array_column((array) $floor->json('stations'), 'stage', 'station');
         self::assertSame(['judged', 'weighed', 'presented', 'received', 'waiting'], [$stages[1], $stages[7], $stages[9], $stages[10], $stages[12]]);
-        self::assertSame([$this->station(9)->id], $floor->json('queue'));
+        self::assertSame([9], array_keys(array_filter(array_column((array) $floor->json('stations'), 'queued_since_ms', 'station'))));
         self::assertSame([[1, 2, 3, 4], [5, 6, 7, 8], [9, 10, 11, 12]], $floor->json('rows'));
         $counts = array_column((array) $floor->json('marks'), 'count');
         self::assertGreaterThanOrEqual($counts[1], $counts[0], 'most used first');
@@ -29,13 +29,16 @@ final class FloorTest extends TestCase
         $this->take(['kind' => 'clock', 'event' => 'start', 'reason' => 'Knife changed at the bench'])->assertOk()->assertJsonPath('stage', 'running');
     }
 
-    public function testTheRoomSaysUpToWhichCaptureItKnows(): void
+    public function testNewsBringsTheStationsItIsOfAsTheyStand(): void
     {
-        $before = $this->as('marit')->getJson($this->address('floor'))->json('seq');
-        self::assertSame($before, $this->getJson($this->address('captures'))->json('next'));
-        $this->take(['kind' => 'note', 'text' => 'Steady hands'])->assertOk();
-        $news = $this->getJson($this->address("captures?after=$before"))->assertJsonCount(1, 'captures');
-        self::assertSame($news->json('captures.0.seq'), $this->getJson($this->address('floor'))->json('seq'));
+        $before = $this->as('marit')->getJson($this->address('captures'))->assertJsonCount(0, 'stations')->json('next');
+        $this->take(['kind' => 'received', 'mass_mg' => 1_810_000])->assertOk();
+        $this->take(['kind' => 'mise', 'open' => []])->assertOk();
+        $this->take(['kind' => 'clock', 'event' => 'start'])->assertOk();
+        $own = $this->take(['kind' => 'clock', 'event' => 'stop', 'at' => '2026-03-02T10:00:00.250Z'])->assertJsonPath('on_floor.queued_since_ms', 1_772_445_600_250)->json('on_floor');
+        $news = $this->as('teodor')->getJson($this->address("captures?after=$before"))->assertJsonCount(4, 'captures')->assertJsonCount(1, 'stations');
+        self::assertSame([$own, 'presented', $news->json('next')], [$news->json('stations.0'), $news->json('stations.0.stage'), $news->json('stations.0.seq')]);
+        self::assertSame($this->onTheFloor(12), $news->json('stations.0'));
     }
 
     public function testOfTwoWeightsForOnePlaceTheLaterHoldsAndNamesWhatItReplaced(): void

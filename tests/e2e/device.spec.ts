@@ -1,5 +1,7 @@
 import { expect, test } from "@playwright/test";
 import type { Assessment, Floor, FloorStation, SentCapture } from "../../ui/src/api/types";
+import { withStations } from "../../ui/src/api/useFloor";
+import { queueOf } from "../../ui/src/areas/floor/queueOf";
 import { withCaptures } from "../../ui/src/areas/floor/withCaptures";
 import { mendableFields, mended, type Mendable } from "../../ui/src/offline/mendable";
 import { massWords } from "../../ui/src/parts/mass";
@@ -66,7 +68,19 @@ test("nobody cuts before somebody has looked, nor with a safety item open", () =
   expect(unsafe(true, ["knife", "towels"])).toEqual(["knife"]);
 });
 
-test("the room is drawn from captures that its last answer did not know of", () => {
+test("of two answers about a station the newer holds, whichever came last", () => {
+  const station = (attempt: string, seq: number) => ({ attempt, seq }) as unknown as FloorStation;
+  const room = { stations: [station("a", 5), station("b", 9)] } as unknown as Floor;
+  expect(withStations(room, [station("a", 7), station("b", 8), station("c", 1)]).stations).toEqual([station("a", 7), station("b", 9)]);
+});
+
+test("the scale is next for whoever presented first", () => {
+  const station = (number: number, queued_since_ms: number | null) => ({ station: number, queued_since_ms }) as unknown as FloorStation;
+  const room = { stations: [station(1, 30), station(2, null), station(3, 10), station(4, 0)] } as unknown as Floor;
+  expect(queueOf(room).map((it) => it.station)).toEqual([4, 3, 1]);
+});
+
+test("the room is drawn from captures that the server does not know of yet", () => {
   const station = {
     attempt: "a",
     stage: "waiting",
@@ -103,6 +117,7 @@ test("the room is drawn from captures that its last answer did not know of", () 
     presented: true,
     running_ms: 120_000,
     running_since_ms: null,
+    queued_since_ms: start + 230_000,
   });
   expect(after({ kind: "chill", event: "out", at }, { kind: "chill", event: "in", at: later(60) })).toMatchObject({ cold_ms: 60_000 });
   expect(after({ kind: "fault", fault: "sawing" }, { kind: "well", text: "Joint found at once" })?.last.map((it) => it.text)).toEqual([

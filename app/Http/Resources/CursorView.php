@@ -11,12 +11,15 @@ use OpenApi\Attributes as OA;
 final readonly class CursorView
 {
     /**
-     * @param list<CaptureView> $captures
-     * @param list<PresentView> $present
+     * @param list<CaptureView>      $captures
+     * @param list<FloorStationView> $stations
+     * @param list<PresentView>      $present
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: CaptureView::class))]
         public array $captures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FloorStationView::class), description: 'The stations these captures are of, as they stand now.')]
+        public array $stations,
         #[OA\Property]
         public int $next,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PresentView::class), description: 'Who has a tray open.')]

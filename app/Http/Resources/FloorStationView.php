@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\GradedClass;
+use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
 use DeftBlade\Core\Capture\Standing;
@@ -68,7 +69,21 @@ final readonly class FloorStationView
         public array $missing,
         #[OA\Property]
         public int $incidents,
+        #[OA\Property(description: 'Since when it waits for the scale, in ms since 1970; null while it does not.')]
+        public ?int $queued_since_ms,
+        #[OA\Property(description: 'The last capture this answer knows of: of two answers the one with the higher holds.')]
+        public int $seq,
     ) {}
+
+    /**
+     * @param iterable<Attempt> $attempts
+     *
+     * @return list<self>
+     */
+    public static function allOf(Assessment $assessment, iterable $attempts, GradedClass $class): array
+    {
+        return array_map(static fn(Attempt $it): self => self::of($it, $class, $assessment->waveOf($it->station)), array_values([...$attempts]));
+    }
 
     public static function of(Attempt $attempt, GradedClass $class, int $wave): self
     {
@@ -101,7 +116,19 @@ final readonly class FloorStationView
             self::last($attempt, $class),
             self::missing($result),
             count($log->incidents),
+            self::queuedSince($attempt, $result),
+            $attempt->captures->last()->seq ?? 0,
         );
+    }
+
+    private static function queuedSince(Attempt $attempt, AttemptResult $result): ?int
+    {
+        if (! in_array(Stage::of($result), [Stage::Presented, Stage::Weighing], true)) {
+            return null;
+        }
+        $lastTurn = $attempt->captures->last(static fn(Capture $it): bool => $it->kind === 'clock');
+
+        return $lastTurn === null ? 0 : (int) $lastTurn->at->format('Uv');
     }
 
     /** @return list<MarkView> */

@@ -6,16 +6,13 @@ namespace App\Http\Resources;
 
 use App\Actions\GradedClass;
 use App\Models\Assessment;
-use App\Models\Attempt;
-use App\Models\Capture;
 use DeftBlade\Core\Carcass\Piece;
-use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Standard\Checkpoint;
 use DeftBlade\Core\Standard\Defect;
 use DeftBlade\Core\Standard\MiseList;
 use OpenApi\Attributes as OA;
 
-/** The room as it stands: its stations where they stand, what can be marked, and which tray is next on the scale. */
+/** The room as it stands: its stations where they stand, and what can be marked. */
 #[OA\Schema]
 final readonly class FloorView
 {
@@ -29,7 +26,6 @@ final readonly class FloorView
      * @param list<ItemView>         $checkpoints
      * @param list<ItemView>         $pieces
      * @param list<ItemView>         $defects
-     * @param list<string>           $queue
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -60,12 +56,8 @@ final readonly class FloorView
         public array $pieces,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ItemView::class))]
         public array $defects,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Attempts that wait for the scale, first presented first.')]
-        public array $queue,
         #[OA\Property(description: 'The scale is simulated: the screen offers a hand at its pan.')]
         public bool $scale_is_simulated,
-        #[OA\Property(description: 'The last capture this answer knows of: what the cursor tells after it is not in it yet.')]
-        public int $seq,
     ) {}
 
     /** @param list<list<int>> $rows of station numbers */
@@ -82,24 +74,13 @@ final readonly class FloorView
             config()->integer('floor.cold_limit_ms'),
             $assessment->waveGapMs(),
             $rows,
-            array_values($assessment->attempts->map(static fn(Attempt $it): FloorStationView => FloorStationView::of($it, $class, $assessment->waveOf($it->station)))->all()),
+            FloorStationView::allOf($assessment, $assessment->attempts, $class),
             array_map(MiseItemView::of(...), array_values($mise->items)),
             OfferedMarkView::allOf($class),
             array_map(static fn(Checkpoint $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->checkpoints)),
             array_map(static fn(Piece $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->cuts->pieces)),
             array_map(static fn(Defect $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->defects)),
-            self::queue($assessment, $class),
             config('scale.pan') !== null,
-            max([0, ...$assessment->attempts->map(static fn(Attempt $it): int => $it->captures->last()->seq ?? 0)->all()]),
         );
-    }
-
-    /** @return list<string> */
-    private static function queue(Assessment $assessment, GradedClass $class): array
-    {
-        $waiting = $assessment->attempts->filter(static fn(Attempt $it): bool => in_array(Stage::of($class->of($it->id)), [Stage::Presented, Stage::Weighing], true));
-        $presentedAt = static fn(Attempt $it): string => $it->captures->last(static fn(Capture $capture): bool => $capture->kind === 'clock')?->at->format('U.v') ?? '';
-
-        return array_values($waiting->sortBy($presentedAt)->map(static fn(Attempt $it): string => $it->id)->all());
     }
 }

@@ -52,6 +52,8 @@ final readonly class TrayView
         public array $mix_ups,
         #[OA\Property(format: 'date-time')]
         public ?string $released_at,
+        #[OA\Property(description: 'How it stands in the room.')]
+        public FloorStationView $on_floor,
     ) {}
 
     public static function of(Attempt $attempt, GradedClass $class): self
@@ -75,6 +77,7 @@ final readonly class TrayView
             $class->adviceFor($attempt->id),
             MixUpView::seenFrom($attempt, $attempt->assessment, $class),
             $attempt->release?->released_at->utc()->format(Capture::AT_FORMAT),
+            FloorStationView::of($attempt, $class, $attempt->assessment->waveOf($attempt->station)),
         );
     }
 }

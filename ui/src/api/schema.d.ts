@@ -559,6 +559,8 @@ export interface components {
         /** @description What is new in a class, and where to go on from. */
         CursorView: {
             captures: components["schemas"]["CaptureView"][];
+            /** @description The stations these captures are of, as they stand now. */
+            stations: components["schemas"]["FloorStationView"][];
             next: number;
             /** @description Who has a tray open. */
             present: components["schemas"]["PresentView"][];
@@ -625,8 +627,12 @@ export interface components {
             last: components["schemas"]["MarkView"][];
             missing: string[];
             incidents: number;
+            /** @description Since when it waits for the scale, in ms since 1970; null while it does not. */
+            queued_since_ms: number | null;
+            /** @description The last capture this answer knows of: of two answers the one with the higher holds. */
+            seq: number;
         };
-        /** @description The room as it stands: its stations where they stand, what can be marked, and which tray is next on the scale. */
+        /** @description The room as it stands: its stations where they stand, and what can be marked. */
         FloorView: {
             /** Format: uuid */
             assessment: string;
@@ -647,12 +653,8 @@ export interface components {
             checkpoints: components["schemas"]["ItemView"][];
             pieces: components["schemas"]["ItemView"][];
             defects: components["schemas"]["ItemView"][];
-            /** @description Attempts that wait for the scale, first presented first. */
-            queue: string[];
             /** @description The scale is simulated: the screen offers a hand at its pan. */
             scale_is_simulated: boolean;
-            /** @description The last capture this answer knows of: what the cursor tells after it is not in it yet. */
-            seq: number;
         };
         /** @description What holds now of a tray's captures, beside the weights of its pieces, which stand in the result. */
         HoldsView: {
@@ -993,6 +995,8 @@ export interface components {
             mix_ups: components["schemas"]["MixUpView"][];
             /** Format: date-time */
             released_at: string | null;
+            /** @description How it stands in the room. */
+            on_floor: components["schemas"]["FloorStationView"];
         };
         /** @description A practical that is held against a version of a standard. */
         UseView: {
@@ -1733,7 +1737,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Captures in order of acceptance, and the next cursor */
+            /** @description Captures in order of acceptance, their stations as they stand, and the next cursor */
             200: {
                 headers: {
                     [name: string]: unknown;

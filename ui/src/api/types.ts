@@ -42,4 +42,3 @@ export type House = Schemas["HouseView"];
 export type HouseChoice = Schemas["HouseChoiceView"];
 
 /** A capture as the cursor tells it. */
-export type News = Schemas["CaptureView"];

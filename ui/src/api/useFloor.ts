@@ -1,45 +1,44 @@
-import { skipToken, useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
 import { measured } from "../offline/clock";
 import { answer, api } from "./client";
 import { device } from "./device";
-import type { Floor, News } from "./types";
+import type { Floor, FloorStation } from "./types";
 
 const floorKey = (assessment: string) => ["floor", assessment];
 
 /** How does the room stand? */
 export function useFloor(assessment: string | undefined) {
+  const queries = useQueryClient();
+
   return useQuery({
     queryKey: floorKey(assessment ?? ""),
     enabled: assessment !== undefined,
-    queryFn: () => answer(api.GET("/assessments/{assessment}/floor", { params: { path: { assessment: assessment ?? "" } } })),
+    queryFn: async () => {
+      const room = await answer(api.GET("/assessments/{assessment}/floor", { params: { path: { assessment: assessment ?? "" } } }));
+
+      return withStations(room, queries.getQueryData<Floor>(floorKey(assessment ?? ""))?.stations ?? []);
+    },
   });
 }
 
-const newsKey = (assessment: string) => ["news", assessment];
-const noNews: News[] = [];
-const MOST_NEWS = 500;
+/** A room with stations put in that are newer than its own. */
+export function withStations(room: Floor, stations: FloorStation[]): Floor {
+  const newer = (it: FloorStation): FloorStation => stations.find((other) => other.attempt === it.attempt && other.seq > it.seq) ?? it;
 
-/** What was taken down in a class that its room, as last answered, does not know of. */
-export function useNews(assessment: string): News[] {
-  return useQuery<News[]>({ queryKey: newsKey(assessment), queryFn: skipToken, staleTime: Infinity }).data ?? noNews;
+  return { ...room, stations: room.stations.map(newer) };
 }
 
-/** Tells whoever draws the room what was taken down. */
-export function tellNews(queries: QueryClient, assessment: string, news: News[]): void {
-  const room = queries.getQueryData<Floor>(floorKey(assessment));
-  queries.setQueryData<News[]>(newsKey(assessment), (told = noNews) => {
-    const known = new Set(told.map((it) => it.seq));
-
-    return [...told, ...news.filter((it) => !known.has(it.seq))].filter((it) => it.seq > (room?.seq ?? 0)).slice(-MOST_NEWS);
-  });
+/** Puts stations as they stand now into the room as it was last answered. */
+export function tellStations(queries: QueryClient, assessment: string, stations: FloorStation[]): void {
+  queries.setQueryData<Floor>(floorKey(assessment), (room) => room && withStations(room, stations));
 }
 
 /** Often enough that everyone's screen follows within a second. */
 const LOOK_EVERY_MS = 700;
 
-/** The room is drawn from the news at once; the whole of it is asked for no more often than this, or four tablets would ask for little else. */
-const ROOM_EVERY_MS = 2_000;
+/** Stations come with the news; the whole room, with the order of its marks, is asked for no more often than this. */
+const ROOM_EVERY_MS = 10_000;
 
 /** What is new in the class? It is told, and whatever screen shows it is asked for again; and the device's clock is held against the server's. */
 export function useCursor(assessment: string | undefined) {
@@ -78,7 +77,7 @@ export function useCursor(assessment: string | undefined) {
       measured(news.now_ms, asked, Date.now());
       after.current = news.next;
       if (news.captures.length > 0) {
-        tellNews(queries, assessment ?? "", news.captures);
+        tellStations(queries, assessment ?? "", news.stations);
         askForRoom();
         for (const attempt of new Set(news.captures.map((it) => it.attempt)))
           void queries.invalidateQueries({ queryKey: ["tray", attempt] });

@@ -5,7 +5,7 @@ import { useUser } from "../api/useSession";
 import { store } from "./store";
 
 /** What is kept on the device: the practical of the day, its room and its trays. */
-const KEPT = new Set<unknown>(["bench", "assessment", "floor", "news", "tray"]);
+const KEPT = new Set<unknown>(["bench", "assessment", "floor", "tray"]);
 
 /** Of the practicals of the day only: what was looked up beside them is not left on the tablet. */
 function isKept({ queryKey: [what, id], state }: Query, queries: QueryClient): boolean {

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useEffect, useMemo, useRef, type ReactNode } from "react";
 import type { Fact, SentCapture } from "../api/types";
 import { sessionKey, useUser } from "../api/useSession";
-import { tellNews } from "../api/useFloor";
+import { tellStations } from "../api/useFloor";
 import { trayKey } from "../api/useTray";
 import { captured } from "./captured";
 import { offsetMs } from "./clock";
@@ -38,11 +38,7 @@ export function Sending({ children }: { children: ReactNode }) {
     const started = startSending(user, {
       onTray: (tray) => {
         queries.setQueryData(trayKey(tray.attempt), tray);
-        tellNews(
-          queries,
-          tray.assessment,
-          tray.log.map((it) => it.entry),
-        );
+        tellStations(queries, tray.assessment, [tray.on_floor]);
       },
       onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),
     });

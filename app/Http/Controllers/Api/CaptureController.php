@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\FollowClass;
 use App\Actions\RecordCaptures;
 use App\Actions\ShowTray;
-use App\Http\Resources\CaptureView;
 use App\Http\Resources\CursorView;
-use App\Http\Resources\PresentView;
 use App\Http\Resources\TrayView;
 use App\Models\Assessment;
 use App\Models\Attempt;
-use App\Models\Presence;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -57,15 +54,11 @@ final class CaptureController
     #[OA\Get(path: '/assessments/{assessment}/captures', operationId: 'capturesAfter', description: 'What is new in a class since a cursor.', tags: ['assessment'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\QueryParameter(name: 'after', description: 'The seq of the last capture seen; 0 for all of them; left out: none, only where to go on from.', schema: new OA\Schema(type: 'integer', minimum: 0))]
-    #[OA\Response(response: 200, description: 'Captures in order of acceptance, and the next cursor', content: new OA\JsonContent(ref: CursorView::class))]
-    public function after(Request $request, Assessment $assessment): JsonResponse
+    #[OA\Response(response: 200, description: 'Captures in order of acceptance, their stations as they stand, and the next cursor', content: new OA\JsonContent(ref: CursorView::class))]
+    public function after(Request $request, Assessment $assessment, FollowClass $following): JsonResponse
     {
         Gate::authorize('view', $assessment);
-        $after = $request->has('after') ? max(0, $request->integer('after')) : $assessment->latestSeq();
-        $captures = $assessment->captures()->with('user')->where('captures.seq', '>', $after)->limit(self::MOST_AT_ONCE)->get();
-        $entries = array_values($captures->map(CaptureView::of(...))->all());
-        $present = array_values(Presence::in($assessment)->get()->map(PresentView::of(...))->all());
 
-        return new JsonResponse(new CursorView($entries, $entries === [] ? $after : $entries[count($entries) - 1]->seq, $present, (int) CarbonImmutable::now()->getPreciseTimestamp(3)));
+        return new JsonResponse($following->after($assessment, $request->has('after') ? max(0, $request->integer('after')) : null));
     }
 }

@@ -14,6 +14,7 @@ import { Sheets } from "../../parts/Sheets";
 import { useKeys } from "../../parts/useKey";
 import { ArrangeRoom } from "./ArrangeRoom";
 import { MiseRound } from "./MiseRound";
+import { queueOf } from "./queueOf";
 import { ReceiveRound } from "./ReceiveRound";
 import { StationPanel } from "./StationPanel";
 import { StationTile } from "./StationTile";
@@ -52,6 +53,8 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
   const [picked, setPicked] = useState<number | null>(null);
   const station = floor.stations.find((it) => it.station === picked);
   const now = useNow(floor.stations.some((it) => it.running_since_ms !== null || it.cold_since_ms !== null));
+  const queue = queueOf(floor);
+  const [next] = queue;
   usePresence(floor.assessment, station?.attempt ?? null);
   usePrepared(
     mayCapture ? floor.assessment : undefined,
@@ -81,15 +84,14 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
 
       return true;
     }
-    if (key === "w" && floor.queue[0] !== undefined) {
-      void navigate(`/tray/${floor.queue[0]}/weigh`);
+    if (key === "w" && next !== undefined) {
+      void navigate(`/tray/${next.attempt}/weigh`);
 
       return true;
     }
 
     return false;
   });
-  const next = floor.stations.find((it) => it.attempt === floor.queue[0]);
   const abreast = Math.max(...floor.rows.map((row) => row.length), 1);
 
   return (
@@ -113,7 +115,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
         {next !== undefined && (
           <Button component={Link} to={`/tray/${next.attempt}/weigh`}>
             Next on the scale: {next.station}
-            {floor.queue.length > 1 && ` of ${floor.queue.length}`}
+            {queue.length > 1 && ` of ${queue.length}`}
           </Button>
         )}
         <Button component={Link} to={`/floor/wall/${floor.assessment}`}>

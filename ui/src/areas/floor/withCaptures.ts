@@ -8,7 +8,7 @@ interface Taken {
   capture: SentCapture;
 }
 
-/** A room with captures laid over it that its last answer did not know of. */
+/** A room with captures laid over it that the server does not know of yet. */
 export function withCaptures(floor: Floor, fresh: Taken[]): Floor {
   if (fresh.length === 0) return floor;
   const stations = floor.stations.map((station) =>
@@ -62,7 +62,7 @@ function withCapture(station: FloorStation, capture: SentCapture, floor: Floor):
 
 function turned(station: FloorStation, event: "start" | "pause" | "resume" | "stop", at: number): FloorStation {
   if (event === "start" || event === "resume")
-    return { ...station, stage: "running", presented: false, running_since_ms: station.running_since_ms ?? at };
+    return { ...station, stage: "running", presented: false, running_since_ms: station.running_since_ms ?? at, queued_since_ms: null };
   const ran = station.running_since_ms === null ? 0 : at - station.running_since_ms;
 
   return {
@@ -71,5 +71,6 @@ function turned(station: FloorStation, event: "start" | "pause" | "resume" | "st
     presented: event === "stop",
     running_since_ms: null,
     running_ms: station.running_ms + ran,
+    queued_since_ms: event === "stop" ? at : null,
   };
 }
