@@ -28,7 +28,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/session', [SessionController::class, 'show']);
     Route::delete('/session', [SessionController::class, 'destroy']);
 
-    // What is chosen from, and what is written, is said in the words of the book.
+    // What is chosen from, and what is written, is said in the words of the book; how the house says it is told beside.
     Route::withoutMiddleware(SpeakHouse::class)->group(static function (): void {
         Route::get('/house', [HouseController::class, 'show']);
         Route::put('/house', [HouseController::class, 'update']);

@@ -63,6 +63,13 @@ final class HouseTest extends TestCase
         );
     }
 
+    public function testWhatTheHouseSaysOtherwiseIsTold(): void
+    {
+        $document = (object) ['id' => 'frame', 'title' => 'Clean frame', 'parts' => [(object) ['id' => 'frame', 'title' => 'Keel']], 'cautions' => ['The frame is sharp']];
+        self::assertSame(['Clean frame' => 'Clean carcass', 'The frame is sharp' => 'The carcass is sharp'], self::vocabulary(['frame' => 'carcass'])->otherwise($document));
+        self::assertSame([], self::vocabulary([])->otherwise($document));
+    }
+
     #[DataProvider('questions')]
     public function testEverySchoolKeepsEveryStandardWholeAndChangesSome(Question $question): void
     {

@@ -21,6 +21,7 @@ final class StandardVersionsTest extends TestCase
         $document->colour = 'red';
         $document->pieces[1]->parts[] = 'tender.left';
         $document->pieces[2]->parts[] = 'antler';
+        $document->pieces[3]->window = (object) ['basis' => 'mass', 'low' => 138_800, 'high' => 1];
         $document->bins[0]->parts = array_values(array_diff($document->bins[0]->parts, ['wishbone', 'keel']));
         $document->pairs[0] = ['breast.left', 'beak'];
         $document->criteria[3]->weight = -1;
@@ -30,7 +31,7 @@ final class StandardVersionsTest extends TestCase
         $document->tray->places[2]->column = 1;
         $document->card[0]->look = 7;
         self::assertSame([
-            'standard.colour', 'standard.pieces[1].parts', 'standard.pieces[2].parts[4]', 'standard.carcass.parts[14]', 'standard.carcass.parts[15]',
+            'standard.colour', 'standard.pieces[1].parts', 'standard.pieces[2].parts[4]', 'standard.pieces[3].window.high', 'standard.carcass.parts[14]', 'standard.carcass.parts[15]',
             'standard.criteria[3].weight', 'standard.pairs[0][1]', 'standard.faults[2].component', 'standard.defects[0].excuses[0]', 'standard.time.limit_ms',
             'standard.tray.places[2]', 'standard.card[0].look',
         ], array_map(static fn(InvalidPackage $it): string => $it->path, Standard::examine($document)->problems));

@@ -36,6 +36,17 @@ final class HouseTest extends TestCase
         self::assertStringStartsWith('%PDF-', $pdf);
     }
 
+    public function testADraftIsWrittenInTheWordsOfTheBookAndReadInThoseOfTheHouse(): void
+    {
+        $this->choose(['units' => 'metric', 'words' => ['first-bone-breast' => 'airline breast'], 'schools' => (object) []])->assertOk();
+        $document = (new Shelf())->standard('chicken-first-bone-set');
+        $document->pieces[0]->window = (object) ['basis' => 'share', 'low' => 0.1, 'high' => 0.2];
+        $check = $this->postJson('/api/v1/standards/check', (array) $document)->assertOk()->assertJsonPath('problems', []);
+        self::assertSame('Left airline breast', ((array) $check->json('said'))['Left first-bone breast']);
+        self::assertStringStartsWith('Left airline breast, window: ', $check->json('changes.0'));
+        self::assertContains('Left first-bone breast', array_column((array) $check->json('expected'), 'title'));
+    }
+
     public function testASchoolChangesTheStandardAndNotThePracticalThatWasSetUp(): void
     {
         $before = (string) $this->as('marit')->get("/api/v1/assessments/{$this->practical()->id}/package")->getContent();

@@ -53,7 +53,10 @@ test("by keyboard: parts, windows, criteria, faults, tray and rules are written,
     await write(thigh.getByLabel("From"), "7.5");
     await expect(check(page)).toContainText("Left thigh, window: 7.23–9.07 % → 7.5–9.07 %");
     await thigh.getByLabel("Window").selectOption("g");
-    await write(thigh.getByLabel("To"), "170");
+    await write(thigh.getByLabel("To"), "1");
+    await expect(check(page)).toContainText("must be above low (standard.pieces[2].window.high)");
+    await expect(check(page)).not.toContainText("no such piece");
+    await page.keyboard.type("70");
     await expect(check(page)).toContainText("Left thigh, window: 7.23–9.07 % → 138.8–170 g");
     await thigh.getByRole("button", { name: "As the carcass says" }).press("Enter");
     await expect(check(page)).not.toContainText("Left thigh, window");

@@ -33,6 +33,12 @@ test("what the house chooses is said on every screen, and a school changes what 
   await page.getByRole("button", { name: "Criteria, faults" }).click();
   await expect(page.getByText("Oyster missing")).toHaveCount(0);
 
+  await page.getByRole("link", { name: "Change it" }).click();
+  await page.getByRole("button", { name: "Change Left airline breast" }).click();
+  const breast = page.getByRole("group", { name: "Left airline breast", exact: true });
+  await expect(breast.getByLabel("Name")).toHaveValue("Left first-bone breast");
+  await expect(breast).toContainText("Said here: Left airline breast");
+
   await toStandards(page);
   await page.getByRole("link", { name: "The house" }).click();
   await choice(page, "Breast with the first wing bone left on", "first-bone breast").click();
@@ -80,6 +86,10 @@ test("a checkpoint is passed on the running clock and judged before the student 
   await page.getByRole("link", { name: "To the tray" }).click();
   await expect(page.getByRole("button", { name: "Trussed" })).toHaveCount(0);
   await page.getByRole("button", { name: "Start" }).click();
+  // Another journey may have looked at this station already.
+  const unseen = page.getByRole("dialog", { name: "Nobody has looked at this station" });
+  await page.getByRole("button", { name: "Trussed" }).or(unseen).waitFor();
+  if (await unseen.isVisible()) await unseen.getByRole("button", { name: "All in order: start the clock" }).click();
   await page.getByRole("button", { name: "Trussed" }).click();
   await expect(page.getByRole("group", { name: "Clock" })).toContainText(/trussed 0:\d\d/);
   await page.keyboard.press("i");

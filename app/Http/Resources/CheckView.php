@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Api\PlacedError;
 use App\Models\PublishedStandard;
+use DeftBlade\Core\House\Vocabulary;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Examination;
@@ -32,20 +33,23 @@ final readonly class CheckView
         public array $changes,
         #[OA\Property(description: 'The version it would become.')]
         public int $version,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'What the house says otherwise than the draft does, by what the draft says.')]
+        public \stdClass $said,
     ) {}
 
-    public static function of(Examination $examination, \stdClass $document, ?PublishedStandard $latest): self
+    public static function of(Examination $examination, \stdClass $document, ?PublishedStandard $latest, Vocabulary $vocabulary): self
     {
         $standard = $examination->standard;
 
         return new self(
             array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $examination->problems),
             $standard === null ? [] : ExpectedView::allOf($standard),
-            $examination->problems !== [] || $standard === null || $latest === null ? [] : [
+            $examination->problems !== [] || $standard === null || $latest === null ? [] : array_map($vocabulary->say(...), [
                 ...StandardDiff::between(Standard::read(Node::of($latest->document, 'standard')), $standard),
                 ...PresentationDiff::between($latest->document, $document),
-            ],
+            ]),
             ($latest->version ?? 0) + 1,
+            (object) $vocabulary->otherwise($document),
         );
     }
 }

@@ -64,12 +64,13 @@ final readonly class CutList
         $id = self::newId($node, $earlier);
         $parts = self::partsOf($node, $carcass, $holders, $id);
         $expectation = $carcass->expectationOf($parts);
-        $window = $node->has('window') ? Window::read($node->at('window')) : Window::around($expectation);
-        if ($window->halfWidth() <= 0) {
-            throw $node->fail("$id holds no part with a spread, so it needs a window of its own");
+        // A cut whose window or portions are wrong is a cut all the same: what names it is not wrong as well.
+        $own = $node->has('window') ? $node->at('window')->attempt(Window::read(...)) : null;
+        $window = $own ?? Window::around($expectation);
+        if (! $node->has('window') && $window->halfWidth() <= 0) {
+            $node->report($node->fail("$id holds no part with a spread, so it needs a window of its own"));
         }
-
-        $portions = $node->has('portions') ? Portions::read($node->at('portions')) : null;
+        $portions = $node->has('portions') ? $node->at('portions')->attempt(Portions::read(...)) : null;
 
         return new Piece($id, $node->textOf('title', $id), $parts, $expectation, $window, $portions);
     }

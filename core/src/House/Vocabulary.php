@@ -59,6 +59,31 @@ final readonly class Vocabulary
         return $this->isPlain() ? $json : $this->spoken($json, isText: false);
     }
 
+    /**
+     * What the house says otherwise than this JSON does.
+     *
+     * @return array<string, string> the house's texts by those of the JSON
+     */
+    public function otherwise(mixed $json): array
+    {
+        return iterator_to_array(self::differences($json, $this->speak($json)));
+    }
+
+    /** @return \Generator<string, string> */
+    private static function differences(mixed $book, mixed $house): \Generator
+    {
+        if (is_string($book) && is_string($house)) {
+            if ($book !== $house) {
+                yield $book => $house;
+            }
+
+            return;
+        }
+        foreach (is_object($book) || is_array($book) ? (array) $book : [] as $key => $item) {
+            yield from self::differences($item, ((array) $house)[$key] ?? null);
+        }
+    }
+
     private function spoken(mixed $json, bool $isText): mixed
     {
         if (is_string($json)) {

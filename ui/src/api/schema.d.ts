@@ -555,6 +555,10 @@ export interface components {
             changes: string[];
             /** @description The version it would become. */
             version: number;
+            /** @description What the house says otherwise than the draft does, by what the draft says. */
+            said: {
+                [key: string]: string;
+            };
         };
         /** @description What is new in a class, and where to go on from. */
         CursorView: {

@@ -1,4 +1,4 @@
-import type { SentCapture, Tray } from "../api/types";
+import type { AttemptResult, SentCapture, Tray } from "../api/types";
 import type { Waiting } from "./store";
 
 /** A tray as this device knows it: what the server said, and over it what was taken down since. No mark is made up: what is not graded yet is pending. */
@@ -13,12 +13,12 @@ function withCapture(tray: Tray, capture: SentCapture): Tray {
   const { holds, result } = tray;
   switch (capture.kind) {
     case "received":
-      return { ...tray, holds: { ...holds, as_purchased_mg: capture.mass_mg, defects: capture.defects ?? [] } };
+      return { ...tray, result: weighing(result), holds: { ...holds, as_purchased_mg: capture.mass_mg, defects: capture.defects ?? [] } };
     case "piece":
       return {
         ...tray,
         result: {
-          ...result,
+          ...weighing(result),
           pieces: result.pieces.map((it) =>
             it.id === capture.piece ? { ...it, mass_mg: capture.mass_mg, verdict: "pending" as const } : it,
           ),
@@ -29,12 +29,12 @@ function withCapture(tray: Tray, capture: SentCapture): Tray {
       for (let at = portions.length; at < capture.portion; at++) portions[at] = null;
       portions[capture.portion - 1] = capture.mass_mg;
 
-      return { ...tray, holds: { ...holds, portions: { ...holds.portions, [capture.piece]: portions } } };
+      return { ...tray, result: weighing(result), holds: { ...holds, portions: { ...holds.portions, [capture.piece]: portions } } };
     }
     case "bin":
-      return { ...tray, holds: { ...holds, bins: { ...holds.bins, [capture.bin]: capture.mass_mg } } };
+      return { ...tray, result: weighing(result), holds: { ...holds, bins: { ...holds.bins, [capture.bin]: capture.mass_mg } } };
     case "scrape":
-      return { ...tray, holds: { ...holds, scrape_mg: capture.mass_mg } };
+      return { ...tray, result: weighing(result), holds: { ...holds, scrape_mg: capture.mass_mg } };
     case "level":
       return { ...tray, holds: { ...holds, levels: { ...holds.levels, [capture.criterion]: capture.level } } };
     case "fault":
@@ -47,6 +47,12 @@ function withCapture(tray: Tray, capture: SentCapture): Tray {
       return tray;
   }
 }
+
+/** Whether weights balance is for the core to say, once it has seen all of them. */
+const weighing = (result: AttemptResult): AttemptResult => ({
+  ...result,
+  balance: { ...result.balance, state: "open", unaccounted_mg: null },
+});
 
 function turned(tray: Tray, event: "start" | "pause" | "resume" | "stop", at: number): Partial<Tray> {
   if (event === "start" || event === "resume")

@@ -35,7 +35,7 @@ export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance
     { name: "By-products", mg: usableMg, fill: "steel.main" },
     { name: "Waste", mg: wasteMg, fill: "divider" },
   ];
-  const unaccounted = balance.unaccounted_mg ?? 0;
+  const unaccounted = balance.unaccounted_mg ?? asPurchasedMg - out;
 
   return (
     <Box

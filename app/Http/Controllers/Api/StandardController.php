@@ -68,7 +68,7 @@ final class StandardController
         $examination = $house->book->examine($document);
         $latest = $examination->standard === null ? null : PublishedStandard::latestOf($examination->standard->key);
 
-        return new JsonResponse(CheckView::of($examination, $document, $latest));
+        return new JsonResponse(CheckView::of($examination, $document, $latest, $house->vocabulary()));
     }
 
     #[OA\Get(path: '/standards/{standard}/document', operationId: 'standardDocument', tags: ['standards'])]

@@ -1,35 +1,37 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { Field } from "../../../parts/Field";
 import { Toggle } from "../../../parts/Toggle";
 import { AddByTitle } from "./AddByTitle";
 import { AllowanceFields } from "./AllowanceFields";
 import { dropped, freeId, replaced, toggled, without, type Checkpoint, type Draft } from "./draft";
 import { Entry } from "./Entry";
+import { useHouseWords } from "./houseWords";
+import { WordsField } from "./WordsField";
 
 /** Stops on the way: what is judged there before the student goes on, and the split time. */
 export function DraftCheckpoints({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
   const checkpoints = draft.checkpoints ?? [];
+  const { nameOf } = useHouseWords();
   const set = (list: Checkpoint[]): void => onChange(list.length === 0 ? dropped(draft, "checkpoints") : { ...draft, checkpoints: list });
 
   return (
     <Box role="group" aria-label="Checkpoints">
       <Typography variant="h2">Checkpoints</Typography>
       {checkpoints.map((checkpoint, index) => {
-        const title = checkpoint.title ?? checkpoint.id;
+        const name = nameOf(checkpoint);
         const change = (changed: Checkpoint): void => set(replaced(checkpoints, index, changed));
 
         return (
-          <Entry key={checkpoint.id} title={title} onRemove={() => set(without(checkpoints, index))}>
-            <Field label="Name" value={title} onChange={(event) => change({ ...checkpoint, title: event.target.value })} />
-            <Box role="group" aria-label={`Judged at ${title}`} sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
+          <Entry key={checkpoint.id} title={name} onRemove={() => set(without(checkpoints, index))}>
+            <WordsField label="Name" value={checkpoint.title ?? checkpoint.id} onWords={(title) => change({ ...checkpoint, title })} />
+            <Box role="group" aria-label={`Judged at ${name}`} sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
               {(draft.criteria ?? []).map((it) => (
                 <Toggle
                   key={it.id}
                   isOn={(checkpoint.criteria ?? []).includes(it.id)}
                   onToggle={() => change({ ...checkpoint, criteria: toggled(checkpoint.criteria ?? [], it.id) })}
                 >
-                  {it.title ?? it.id}
+                  {nameOf(it)}
                 </Toggle>
               ))}
             </Box>
@@ -48,7 +50,7 @@ export function DraftCheckpoints({ draft, onChange }: { draft: Draft; onChange: 
               </Toggle>
             </Box>
             {checkpoint.time !== undefined && (
-              <AllowanceFields what={title} allowance={checkpoint.time} onChange={(time) => change({ ...checkpoint, time })} />
+              <AllowanceFields what={name} allowance={checkpoint.time} onChange={(time) => change({ ...checkpoint, time })} />
             )}
           </Entry>
         );

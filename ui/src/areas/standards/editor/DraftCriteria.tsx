@@ -1,13 +1,14 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { Field } from "../../../parts/Field";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
 import { AddByTitle } from "./AddByTitle";
 import { freeId, removeCriterion, replaced, without, type Criterion, type Draft } from "./draft";
 import { Entry, Fields } from "./Entry";
+import { useHouseWords } from "./houseWords";
 import { useJudged, withNamed } from "./useJudged";
+import { WordsField } from "./WordsField";
 
 interface DraftCriteriaProps {
   draft: Draft;
@@ -55,11 +56,11 @@ interface CriterionEntryProps {
 
 function CriterionEntry({ criterion, components, onChange, onRemove }: CriterionEntryProps) {
   const { levels, weight, component } = criterion;
-  const title = criterion.title ?? criterion.id;
+  const name = useHouseWords().nameOf(criterion);
 
   return (
     <Entry
-      title={title}
+      title={name}
       onRemove={onRemove}
       note={
         <Typography variant="caption" sx={{ color: "text.secondary" }}>
@@ -68,7 +69,7 @@ function CriterionEntry({ criterion, components, onChange, onRemove }: Criterion
       }
     >
       <Fields>
-        <Field label="Name" value={title} onChange={(event) => onChange({ ...criterion, title: event.target.value })} />
+        <WordsField label="Name" value={criterion.title ?? criterion.id} onWords={(title) => onChange({ ...criterion, title })} />
         <Pick label="Component" value={component} options={components} onPick={(it) => onChange({ ...criterion, component: it })} />
         <NumberField label="Weight" value={weight} onNumber={(it) => onChange({ ...criterion, weight: it })} />
       </Fields>
@@ -79,16 +80,16 @@ function CriterionEntry({ criterion, components, onChange, onRemove }: Criterion
             value={level.points}
             onNumber={(points) => onChange({ ...criterion, levels: replaced(levels, index, { ...level, points }) })}
           />
-          <Field
+          <WordsField
             label={`Step ${index + 1}: what is seen`}
             value={level.text}
             multiline
-            onChange={(event) => onChange({ ...criterion, levels: replaced(levels, index, { ...level, text: event.target.value }) })}
+            onWords={(text) => onChange({ ...criterion, levels: replaced(levels, index, { ...level, text }) })}
           />
           <Button
             size="small"
             disabled={levels.length < 2}
-            aria-label={`Take step ${index + 1} of ${title} away`}
+            aria-label={`Take step ${index + 1} of ${name} away`}
             onClick={() => onChange({ ...criterion, levels: without(levels, index) })}
             sx={{ minHeight: 48 }}
           >

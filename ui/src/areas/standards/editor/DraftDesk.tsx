@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import type { CarcassPlan } from "../../../api/types";
 import { useCheck, usePublishStandard } from "../../../api/useStandards";
@@ -17,6 +17,7 @@ import { DraftMethod } from "./DraftMethod";
 import { DraftPieces } from "./DraftPieces";
 import { DraftRules } from "./DraftRules";
 import { DraftTray } from "./DraftTray";
+import { houseWords, HouseWordsContext } from "./houseWords";
 import { TryOut } from "./TryOut";
 
 const sheets = {
@@ -45,6 +46,7 @@ export function DraftDesk({ from, base, plan, usualMg }: DraftDeskProps) {
   const [sheet, setSheet] = useState<Sheet>("cuts");
   const [chosen, setChosen] = useState<string | null>(null);
   const check = useCheck(draft);
+  const words = useMemo(() => houseWords(check.data?.said ?? {}), [check.data?.said]);
   const publish = usePublishStandard();
   const navigate = useNavigate();
   const isNew = draft.key !== base?.key;
@@ -88,29 +90,33 @@ export function DraftDesk({ from, base, plan, usualMg }: DraftDeskProps) {
       <Box sx={{ mb: 2 }}>
         <Sheets label="Sheets of the draft" sheets={sheets} current={sheet} onTurn={setSheet} />
       </Box>
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 42fr) minmax(0, 58fr)" }, gap: 3, alignItems: "start" }}>
-        <DraftMap draft={draft} plan={plan} chosen={chosen} onChoose={setChosen} onChange={setDraft} />
-        <Box sx={{ minWidth: 0 }}>
-          <DraftCheck check={check.data} problem={publish.error ?? check.error} isNew={isNew} draft={draft} />
-          {sheet === "cuts" && (
-            <DraftPieces
-              draft={draft}
-              expected={check.data?.expected ?? []}
-              usualMg={usualMg}
-              chosen={chosen}
-              onChoose={setChosen}
-              onChange={setDraft}
-            />
-          )}
-          {sheet === "criteria" && <DraftCriteria draft={draft} onChange={setDraft} />}
-          {sheet === "faults" && <DraftFaults draft={draft} onChange={setDraft} />}
-          {sheet === "tray" && <DraftTray draft={draft} onChange={setDraft} />}
-          {sheet === "rules" && <DraftRules draft={draft} onChange={setDraft} />}
-          {sheet === "method" && <DraftMethod draft={draft} onChange={setDraft} />}
-          {sheet === "carcass" && <DraftCarcass draft={draft} isOwn={plan === null} onChange={setDraft} />}
-          {sheet === "try" && <TryOut draft={draft} isSound={isSound} usualMg={usualMg} />}
+      <HouseWordsContext value={words}>
+        <Box
+          sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 42fr) minmax(0, 58fr)" }, gap: 3, alignItems: "start" }}
+        >
+          <DraftMap draft={draft} plan={plan} chosen={chosen} onChoose={setChosen} onChange={setDraft} />
+          <Box sx={{ minWidth: 0 }}>
+            <DraftCheck check={check.data} problem={publish.error ?? check.error} isNew={isNew} draft={draft} />
+            {sheet === "cuts" && (
+              <DraftPieces
+                draft={draft}
+                expected={check.data?.expected ?? []}
+                usualMg={usualMg}
+                chosen={chosen}
+                onChoose={setChosen}
+                onChange={setDraft}
+              />
+            )}
+            {sheet === "criteria" && <DraftCriteria draft={draft} onChange={setDraft} />}
+            {sheet === "faults" && <DraftFaults draft={draft} onChange={setDraft} />}
+            {sheet === "tray" && <DraftTray draft={draft} onChange={setDraft} />}
+            {sheet === "rules" && <DraftRules draft={draft} onChange={setDraft} />}
+            {sheet === "method" && <DraftMethod draft={draft} onChange={setDraft} />}
+            {sheet === "carcass" && <DraftCarcass draft={draft} isOwn={plan === null} onChange={setDraft} />}
+            {sheet === "try" && <TryOut draft={draft} isSound={isSound} usualMg={usualMg} />}
+          </Box>
         </Box>
-      </Box>
+      </HouseWordsContext>
     </Box>
   );
 }

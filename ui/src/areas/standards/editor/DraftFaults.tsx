@@ -1,13 +1,14 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { Field } from "../../../parts/Field";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
 import { Toggle } from "../../../parts/Toggle";
 import { AddByTitle } from "./AddByTitle";
 import { freeId, replaced, toggled, without, type Draft } from "./draft";
 import { Entry, Fields } from "./Entry";
+import { useHouseWords } from "./houseWords";
 import { useJudged, withNamed } from "./useJudged";
+import { WordsField } from "./WordsField";
 
 interface DraftFaultsProps {
   draft: Draft;
@@ -27,6 +28,7 @@ export function DraftFaults({ draft, onChange }: DraftFaultsProps) {
 function Faults({ draft, onChange }: DraftFaultsProps) {
   const faults = draft.faults ?? [];
   const judged = useJudged();
+  const { nameOf } = useHouseWords();
   const add = (title: string): void =>
     onChange({
       ...draft,
@@ -49,14 +51,13 @@ function Faults({ draft, onChange }: DraftFaultsProps) {
   return (
     <Box component="section" aria-label="Faults of the draft">
       {faults.map((fault, index) => {
-        const title = fault.title ?? fault.id;
         const change = (changed: Partial<typeof fault>): void =>
           onChange({ ...draft, faults: replaced(faults, index, { ...fault, ...changed }) });
 
         return (
           <Entry
             key={fault.id}
-            title={title}
+            title={nameOf(fault)}
             onRemove={() => onChange({ ...draft, faults: without(faults, index) })}
             note={
               <Typography variant="caption" sx={{ color: fault.critical === true ? "error.main" : "text.secondary" }}>
@@ -66,7 +67,7 @@ function Faults({ draft, onChange }: DraftFaultsProps) {
             }
           >
             <Fields>
-              <Field label="Name" value={title} onChange={(event) => change({ title: event.target.value })} />
+              <WordsField label="Name" value={fault.title ?? fault.id} onWords={(title) => change({ title })} />
               <Pick
                 label="Component"
                 value={fault.component}
@@ -89,9 +90,10 @@ function Faults({ draft, onChange }: DraftFaultsProps) {
 
 function Defects({ draft, onChange }: DraftFaultsProps) {
   const defects = draft.defects ?? [];
+  const { nameOf } = useHouseWords();
   const excusable = [
-    ...draft.pieces.map((it) => ({ key: `piece:${it.id}`, title: it.title ?? it.id })),
-    ...(draft.criteria ?? []).map((it) => ({ key: `criterion:${it.id}`, title: it.title ?? it.id })),
+    ...draft.pieces.map((it) => ({ key: `piece:${it.id}`, title: nameOf(it) })),
+    ...(draft.criteria ?? []).map((it) => ({ key: `criterion:${it.id}`, title: nameOf(it) })),
   ];
   const add = (title: string): void =>
     onChange({
@@ -113,14 +115,13 @@ function Defects({ draft, onChange }: DraftFaultsProps) {
     <Box component="section" aria-label="Defects of the draft" sx={{ mt: 3 }}>
       <Typography variant="h2">Defects on arrival</Typography>
       {defects.map((defect, index) => {
-        const title = defect.title ?? defect.id;
         const change = (changed: Partial<typeof defect>): void =>
           onChange({ ...draft, defects: replaced(defects, index, { ...defect, ...changed }) });
 
         return (
           <Entry
             key={defect.id}
-            title={title}
+            title={nameOf(defect)}
             onRemove={() => onChange({ ...draft, defects: without(defects, index) })}
             note={
               <Typography variant="caption" sx={{ color: "text.secondary" }}>
@@ -128,8 +129,8 @@ function Defects({ draft, onChange }: DraftFaultsProps) {
               </Typography>
             }
           >
-            <Field label="Name" value={title} onChange={(event) => change({ title: event.target.value })} />
-            <Box role="group" aria-label={`${title} excuses`} sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
+            <WordsField label="Name" value={defect.title ?? defect.id} onWords={(title) => change({ title })} />
+            <Box role="group" aria-label={`${nameOf(defect)} excuses`} sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
               {excusable.map((it) => (
                 <Toggle
                   key={it.key}

@@ -4,6 +4,7 @@ import type { CarcassPlan } from "../../../api/types";
 import { CutMap } from "../../../parts/CutMap";
 import { holdersOf } from "../holders";
 import { holderOf, movePart, type Draft } from "./draft";
+import { useHouseWords } from "./houseWords";
 
 interface DraftMapProps {
   draft: Draft;
@@ -15,7 +16,9 @@ interface DraftMapProps {
 
 /** The cut map of a draft: a part goes to another cut by a drag, by two taps, or by the keyboard. */
 export function DraftMap({ draft, plan, chosen, onChoose, onChange }: DraftMapProps) {
-  const titleOf = (part: string): string => draft.carcass.parts.find((it) => it.id === part)?.title ?? part;
+  const { nameOf } = useHouseWords();
+  const parts = draft.carcass.parts.map((it) => ({ ...it, title: nameOf(it) }));
+  const titleOf = (part: string): string => parts.find((it) => it.id === part)?.title ?? part;
   const moveBeside = (part: string, other: string): void => {
     const to = holderOf(draft, other);
     if (to === undefined) return;
@@ -41,8 +44,8 @@ export function DraftMap({ draft, plan, chosen, onChoose, onChange }: DraftMapPr
       <Box sx={{ height: { xs: 520, md: "min(600px, calc(100vh - 290px))" } }}>
         <CutMap
           plan={plan}
-          parts={draft.carcass.parts}
-          holders={holdersOf(draft)}
+          parts={parts}
+          holders={holdersOf(draft).map((it) => ({ ...it, title: nameOf(it) }))}
           chosen={chosen}
           onChoose={tap}
           chooses="part"

@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { NumberField } from "../../../parts/NumberField";
 import { Toggle } from "../../../parts/Toggle";
 import { replaced, toggled, without, type Draft } from "./draft";
+import { useHouseWords } from "./houseWords";
 
 type Match = { pieces: string[]; tolerance?: number };
 
@@ -19,6 +20,7 @@ const written = ({ pieces, tolerance }: Match): NonNullable<Draft["pairs"]>[numb
 /** Cuts that must weigh alike: a pair, or more of them, within the policy's tolerance or one of their own. */
 export function DraftMatches({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
   const pairs = draft.pairs ?? [];
+  const { nameOf } = useHouseWords();
   const matches = pairs.map((it): Match => (Array.isArray(it) ? { pieces: it } : it));
   const set = (index: number, match: Match): void => onChange({ ...draft, pairs: replaced(pairs, index, written(match)) });
 
@@ -49,7 +51,7 @@ export function DraftMatches({ draft, onChange }: { draft: Draft; onChange: (dra
                 isOn={match.pieces.includes(piece.id)}
                 onToggle={() => set(index, { ...match, pieces: toggled(match.pieces, piece.id) })}
               >
-                {piece.title ?? piece.id}
+                {nameOf(piece)}
               </Toggle>
             ))}
           </Box>

@@ -1,16 +1,18 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { Field } from "../../../parts/Field";
 import { AddByTitle } from "./AddByTitle";
 import { dropped, replaced, without, type Draft, type Step } from "./draft";
 import { Entry } from "./Entry";
+import { useHouseWords } from "./houseWords";
+import { WordsField } from "./WordsField";
 
 const lines = { do: "what to do", look: "look and feel for", hand: "hands", fault: "usual fault" } as const;
 
 /** The method card in the order it is taught, and the cautions of the standard. */
 export function DraftMethod({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
   const card = draft.card ?? [];
+  const { say } = useHouseWords();
   const cautions = draft.cautions ?? [];
   const setStep = (index: number, step: Step): void => onChange({ ...draft, card: replaced(card, index, step) });
   const raise = (index: number): void => {
@@ -23,7 +25,7 @@ export function DraftMethod({ draft, onChange }: { draft: Draft; onChange: (draf
       {card.map((step, index) => (
         <Entry
           key={index}
-          title={`${index + 1}. ${step.do}`}
+          title={`${index + 1}. ${say(step.do)}`}
           onRemove={() => onChange({ ...draft, card: without(card, index) })}
           note={
             index > 0 && (
@@ -34,19 +36,19 @@ export function DraftMethod({ draft, onChange }: { draft: Draft; onChange: (draf
           }
         >
           {(Object.keys(lines) as (keyof typeof lines)[]).map((line) => (
-            <Field
+            <WordsField
               key={line}
               label={`Step ${index + 1}: ${lines[line]}`}
               value={step[line]}
               multiline
-              onChange={(event) => setStep(index, { ...step, [line]: event.target.value })}
+              onWords={(words) => setStep(index, { ...step, [line]: words })}
             />
           ))}
-          <Field
+          <WordsField
             label={`Step ${index + 1}: caution`}
             value={step.caution ?? ""}
             multiline
-            onChange={({ target }) => setStep(index, target.value === "" ? dropped(step, "caution") : { ...step, caution: target.value })}
+            onWords={(caution) => setStep(index, caution === "" ? dropped(step, "caution") : { ...step, caution })}
           />
         </Entry>
       ))}
@@ -59,11 +61,11 @@ export function DraftMethod({ draft, onChange }: { draft: Draft; onChange: (draf
       </Typography>
       {cautions.map((caution, index) => (
         <Box key={index} sx={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr) auto", gap: 1, alignItems: "end", mb: 1 }}>
-          <Field
+          <WordsField
             label={`Caution ${index + 1}`}
             value={caution}
             multiline
-            onChange={(event) => onChange({ ...draft, cautions: replaced(cautions, index, event.target.value) })}
+            onWords={(words) => onChange({ ...draft, cautions: replaced(cautions, index, words) })}
           />
           <Button aria-label={`Take caution ${index + 1} away`} onClick={() => onChange({ ...draft, cautions: without(cautions, index) })}>
             ×

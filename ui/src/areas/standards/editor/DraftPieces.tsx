@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import type { Expected } from "../../../api/types";
 import { AddByTitle } from "./AddByTitle";
 import { addBin, addPiece, movePart, type Draft } from "./draft";
+import { useHouseWords } from "./houseWords";
 import { PlaceEntry } from "./PlaceEntry";
 
 interface DraftPiecesProps {
@@ -16,7 +17,8 @@ interface DraftPiecesProps {
 
 /** Every cut and container of the draft with its parts; the cut map in words, and as good to work with. */
 export function DraftPieces({ draft, expected, usualMg, chosen, onChoose, onChange }: DraftPiecesProps) {
-  const titleOf = (part: string): string => draft.carcass.parts.find((it) => it.id === part)?.title ?? part;
+  const { nameOf } = useHouseWords();
+  const titleOf = (part: string): string => nameOf(draft.carcass.parts.find((it) => it.id === part) ?? { id: part });
   const held = new Set([...draft.pieces, ...(draft.bins ?? [])].flatMap((it) => it.parts ?? []));
   const loose = draft.carcass.parts.map((it) => it.id).filter((it) => !held.has(it));
   const parts = (ids: string[], where: string) => (
@@ -50,7 +52,7 @@ export function DraftPieces({ draft, expected, usualMg, chosen, onChoose, onChan
   return (
     <Box component="section" aria-label="Cuts of the draft">
       {[...draft.pieces, ...(draft.bins ?? [])].map((place) => {
-        const name = place.title ?? place.id;
+        const name = nameOf(place);
 
         return (
           <PlaceEntry

@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { NumberField } from "../../../parts/NumberField";
 import { layPiece, type Draft } from "./draft";
+import { useHouseWords } from "./houseWords";
 
 const MOST_COLUMNS = 12;
 
@@ -11,7 +12,8 @@ const MOST_COLUMNS = 12;
 export function DraftTray({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
   const [inHand, setInHand] = useState<string | null>(null);
   const { columns, places } = draft.tray ?? { columns: 4, places: [] };
-  const titleOf = (piece: string): string => draft.pieces.find((it) => it.id === piece)?.title ?? piece;
+  const { nameOf } = useHouseWords();
+  const titleOf = (piece: string): string => nameOf(draft.pieces.find((it) => it.id === piece) ?? { id: piece });
   const rows = Math.max(0, ...places.map((it) => it.row)) + 1;
   const spots = Array.from({ length: rows * columns }, (_, index) => ({
     column: (index % columns) + 1,
@@ -76,7 +78,7 @@ export function DraftTray({ draft, onChange }: { draft: Draft; onChange: (draft:
           Not on the tray yet:{" "}
           {unlaid.map((it) => (
             <ButtonBase key={it.id} onClick={() => setInHand(it.id)} sx={{ typography: "label", textDecoration: "underline", mr: 1 }}>
-              {it.title ?? it.id}
+              {nameOf(it)}
             </ButtonBase>
           ))}
         </Typography>

@@ -1,15 +1,16 @@
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import type { Expected } from "../../../api/types";
-import { Field } from "../../../parts/Field";
 import { percent } from "../../../parts/format";
 import { NumberField } from "../../../parts/NumberField";
 import { Toggle } from "../../../parts/Toggle";
 import { changeBin, changePiece, dropped, removeBin, removePiece, setUse, type Bin, type Draft, type Piece } from "./draft";
 import { Entry, Fields } from "./Entry";
+import { useHouseWords } from "./houseWords";
 import { PortionsEntry } from "./PortionsEntry";
 import { WindowEntry } from "./WindowEntry";
 import { windowInWords } from "./windowInWords";
+import { WordsField } from "./WordsField";
 import { useMassWords } from "../../../parts/mass";
 
 interface PlaceEntryProps {
@@ -25,7 +26,7 @@ interface PlaceEntryProps {
 /** One cut or container of the draft: its name, its parts, its window, its portions, where it goes. */
 export function PlaceEntry({ draft, place, expected, usualMg, move, parts, onChange }: PlaceEntryProps) {
   const mass = useMassWords();
-  const name = place.title ?? place.id;
+  const { nameOf } = useHouseWords();
   const isPiece = !("usable" in place);
   const isEmpty = (place.parts ?? []).length === 0;
   const setTitle = (title: string): void =>
@@ -34,7 +35,7 @@ export function PlaceEntry({ draft, place, expected, usualMg, move, parts, onCha
 
   return (
     <Entry
-      title={name}
+      title={nameOf(place)}
       onRemove={isEmpty ? remove : undefined}
       note={
         <>
@@ -52,17 +53,12 @@ export function PlaceEntry({ draft, place, expected, usualMg, move, parts, onCha
       always={parts}
     >
       <Fields least={200}>
-        <Field label="Name" value={place.title ?? ""} onChange={(event) => setTitle(event.target.value)} autoComplete="off" />
-        <Field
-          label="Use"
-          value={draft.uses?.[place.id] ?? ""}
-          onChange={(event) => onChange(setUse(draft, place.id, event.target.value))}
-          autoComplete="off"
-        />
+        <WordsField label="Name" value={place.title ?? ""} onWords={setTitle} />
+        <WordsField label="Use" value={draft.uses?.[place.id] ?? ""} onWords={(use) => onChange(setUse(draft, place.id, use))} />
       </Fields>
       {isPiece ? (
         <>
-          {expected !== undefined && (
+          {(expected ?? place.window) !== undefined && (
             <WindowEntry
               expected={expected}
               own={place.window}

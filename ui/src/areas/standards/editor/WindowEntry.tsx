@@ -9,7 +9,8 @@ import { Fields } from "./Entry";
 type Window = NonNullable<Piece["window"]>;
 
 interface WindowEntryProps {
-  expected: Expected;
+  /** Unknown while the carcass cannot be read. */
+  expected: Expected | undefined;
   own: Piece["window"];
   usualMg: number | null;
   onWindow: (window: Window | null) => void;
@@ -21,7 +22,7 @@ const SOME_CARCASS_MG = 2_000_000;
 /** The window of a cut: proposed from the carcass, expected ± 2 standard deviations, until it is written over, as a share or as a mass. */
 export function WindowEntry({ expected, own, usualMg, onWindow }: WindowEntryProps) {
   const mass = useMassWords();
-  const { basis, low, high } = own ?? { basis: expected.basis ?? "share", low: expected.low ?? 0, high: expected.high ?? 0 };
+  const { basis, low, high } = own ?? { basis: expected?.basis ?? "share", low: expected?.low ?? 0, high: expected?.high ?? 0 };
   const unit = basis === "mass" ? mass.mgPerUnit : 0.01;
   const carcass = usualMg ?? SOME_CARCASS_MG;
   const turn = (to: Window["basis"]): void => {

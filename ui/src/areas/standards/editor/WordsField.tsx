@@ -1,0 +1,25 @@
+import { Field } from "../../../parts/Field";
+import { useHouseWords } from "./houseWords";
+
+interface WordsFieldProps {
+  label: string;
+  value: string;
+  multiline?: boolean;
+  onWords: (words: string) => void;
+}
+
+/** A text of the draft, in the words of the book; where the house says it otherwise, that stands beneath it. */
+export function WordsField({ label, value, multiline = false, onWords }: WordsFieldProps) {
+  const said = useHouseWords().say(value);
+
+  return (
+    <Field
+      label={label}
+      value={value}
+      multiline={multiline}
+      autoComplete="off"
+      hint={said === value ? undefined : `Said here: ${said}`}
+      onChange={({ target }) => onWords(target.value)}
+    />
+  );
+}
