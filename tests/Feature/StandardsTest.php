@@ -45,6 +45,22 @@ final class StandardsTest extends TestCase
         self::assertSame(1, $this->practical()->standard()->firstOrFail()->version, 'a practical keeps the version it names');
     }
 
+    public function testACarcassOfTheSchoolsOwnIsDrawnByThePlanThatKnowsMostOfIt(): void
+    {
+        $document = (new Shelf())->standard('chicken-eight-piece');
+        [$document->key, $document->carcass->key] = ['guinea-eight', 'guinea-fowl'];
+        $document->carcass->parts[] = (object) ['id' => 'giblets', 'title' => 'Giblets', 'kind' => 'meat', 'share' => 0.03];
+        $heaviest = array_search('fillet.left', array_column($document->carcass->parts, 'id'), true);
+        $document->carcass->parts[$heaviest]->share -= 0.03;
+        $document->bins[0]->parts[] = 'giblets';
+        $view = $this->as('marit')->postJson('/api/v1/standards', (array) $document)->assertOk()->assertJsonPath('plan.key', 'bird')->assertJsonPath('standing', null);
+        self::assertContains('hip', array_column($view->json('expected.2.joints'), 'title'));
+
+        [$document->key, $document->carcass->key] = ['rabbit-eight', 'rabbit'];
+        $renamed = str_replace(['"fillet', '"thigh_meat', '"drumstick_meat', '"rib_frame', '"back'], ['"a', '"b', '"c', '"d', '"e'], json_encode($document, JSON_THROW_ON_ERROR));
+        $this->call('POST', '/api/v1/standards', content: $renamed)->assertOk()->assertJsonPath('plan', null);
+    }
+
     public function testEveryStandardPrintsOnTwoPages(): void
     {
         $this->as('marit');

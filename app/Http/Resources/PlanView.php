@@ -16,6 +16,8 @@ final readonly class PlanView
      * @param list<string>       $apart
      */
     private function __construct(
+        #[OA\Property(description: 'What it is a plan of: bird, round-fish, leg.')]
+        public string $key,
         #[OA\Property(description: 'Width at the head end, in hundredths.')]
         public float $from,
         #[OA\Property(description: 'Width at the tail end.')]
@@ -29,6 +31,7 @@ final readonly class PlanView
     public static function of(Node $plan): self
     {
         return new self(
+            $plan->at('key')->text(),
             $plan->at('from')->positive(100),
             $plan->at('to')->positive(100),
             array_map(PlanBandView::of(...), $plan->at('bands')->items()),

@@ -34,7 +34,7 @@ final readonly class StandardView
         public \stdClass $document,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ExpectedView::class))]
         public array $expected,
-        #[OA\Property(description: 'Null where the carcass has no plan of its own.')]
+        #[OA\Property(description: 'Null where no plan knows the carcass.')]
         public ?PlanView $plan,
         #[OA\Property(description: 'The usual AP weight, in mg; null where it is not known.')]
         public ?int $usual_mg,
@@ -82,7 +82,8 @@ final readonly class StandardView
         $known = $shelf->hasCarcass($standard->carcass->key);
         $carcass = $known ? Node::of($shelf->carcass($standard->carcass->key), 'carcass') : null;
         $typical = $carcass?->at('typical_mg');
-        $plan = $known ? Node::of($shelf->plan($standard->carcass->key), 'plan') : null;
+        $found = $shelf->planOf($standard->carcass);
+        $plan = $found === null ? null : Node::of($found, 'plan');
         $uses = $document->uses ?? null;
 
         return new self(

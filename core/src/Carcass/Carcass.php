@@ -37,6 +37,14 @@ final readonly class Carcass
         return new self($key, $node->textOf('title', $key), $parts);
     }
 
+    /** @param list<string> $stems parts without their side */
+    public function shareOf(array $stems): float
+    {
+        $named = array_filter($this->parts, static fn(Part $part): bool => in_array(preg_replace('/\.(left|right)$/D', '', $part->id), $stems, true));
+
+        return array_sum(array_map(static fn(Part $part): float => $part->share, $named));
+    }
+
     /** @param list<string> $ids */
     public function expectationOf(array $ids): Expectation
     {

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Standard;
 
+use DeftBlade\Core\Carcass\Carcass;
 use DeftBlade\Core\Json\Node;
 
 /** The documents that ship with the core, as they stand inside an assessment package. */
 final readonly class Shelf
 {
+    private const HALF = 0.5;
+
     public function __construct(private string $folder = __DIR__.'/../../standards') {}
 
     /** @return list<string> the keys of all shipped standards */
@@ -59,6 +62,25 @@ final readonly class Shelf
         return $this->document('plans/'.(is_string($plan) ? $plan : ''));
     }
 
+    /** The plan of a carcass a standard brings: that of its key, or for one of a school's own that of the kind that knows most of it; null where none knows half. */
+    public function planOf(Carcass $carcass): ?\stdClass
+    {
+        if ($this->hasCarcass($carcass->key)) {
+            return $this->plan($carcass->key);
+        }
+        $best = null;
+        $most = self::HALF;
+        foreach (glob("{$this->folder}/plans/*.json") ?: [] as $path) {
+            $plan = $this->document('plans/'.basename($path, '.json'));
+            $known = $carcass->shareOf(self::partsOf(Node::of($plan, 'plan')));
+            if ($known > $most) {
+                [$best, $most] = [$plan, $known];
+            }
+        }
+
+        return $best;
+    }
+
     public function policy(string $key): \stdClass
     {
         return $this->document("policies/$key");
@@ -74,6 +96,15 @@ final readonly class Shelf
     public function mise(string $species): MiseList
     {
         return MiseList::read(Node::of($this->house('mise'), 'mise'), $species);
+    }
+
+    /** @return list<string> the parts a plan has a place for, without their side */
+    private static function partsOf(Node $plan): array
+    {
+        $columns = array_merge(...array_map(static fn(Node $band): array => $band->at('columns')->items(), $plan->at('bands')->items()));
+        $parts = array_merge($plan->at('apart')->items(), ...array_map(static fn(Node $column): array => $column->items(), $columns));
+
+        return array_map(static fn(Node $part): string => $part->text(), $parts);
     }
 
     private function document(string $name): \stdClass

@@ -807,6 +807,8 @@ export interface components {
         };
         /** @description How a carcass is laid out on a cut map: bands from head to tail, and the parts that have no place in the body. */
         PlanView: {
+            /** @description What it is a plan of: bird, round-fish, leg. */
+            key: string;
             /**
              * Format: float
              * @description Width at the head end, in hundredths.

@@ -45,7 +45,7 @@ interface Band {
 
 /** Lays a carcass out flat and symmetrical. */
 export function layOut(plan: CarcassPlan | null, shares: Map<string, number>): CutPlan {
-  const { bands, apart, from, to } = plan ?? planFor([...shares.keys()]);
+  const { bands, apart, from, to } = plan === null ? planFor([...shares.keys()]) : withRest(plan, [...shares.keys()]);
   const body = bands.map((band) => bandOf(band, shares)).filter((band) => band.share > 0);
   const { toPoint, scale, height } = profile(body, from, to);
   const blocks: Block[] = [];
@@ -122,9 +122,24 @@ function profile(body: Band[], from: number, to: number): { toPoint: CutPlan["to
   return { scale, height: HEIGHT, toPoint: (across, at) => [WIDTH / 2 + (across - 0.5) * widthAt(at), depthAt(at)] };
 }
 
+type Layout = Omit<CarcassPlan, "key">;
+
+const stemsOf = (parts: string[]): string[] => [...new Set(parts.map((part) => part.replace(/\.(left|right)$/, "")))];
+
+const REST_WIDTH = 46;
+
+/** A plan with the parts it does not know in a band of their own, below the body. */
+function withRest(plan: CarcassPlan, parts: string[]): Layout {
+  const known = new Set([...plan.apart, ...plan.bands.flatMap((band) => band.columns.flat())]);
+  const rest = stemsOf(parts).filter((stem) => !known.has(stem));
+  if (rest.length === 0) return plan;
+
+  return { ...plan, to: REST_WIDTH, bands: [...plan.bands, { width: REST_WIDTH, columns: rest.map((stem) => [stem]) }] };
+}
+
 /** A carcass without a plan of its own: its parts in rows, in the order they are listed. */
-function planFor(parts: string[]): CarcassPlan {
-  const stems = [...new Set(parts.map((part) => part.replace(/\.(left|right)$/, "")))];
+function planFor(parts: string[]): Layout {
+  const stems = stemsOf(parts);
   const perRow = Math.ceil(Math.sqrt(stems.length));
   const rows = Array.from({ length: Math.ceil(stems.length / perRow) }, (_, row) => stems.slice(row * perRow, (row + 1) * perRow));
 

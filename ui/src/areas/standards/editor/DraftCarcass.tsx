@@ -18,7 +18,7 @@ const kinds = [
 
 interface DraftCarcassProps {
   draft: Draft;
-  /** It has no plan that ships, so that parts may come and go. */
+  /** It is the school's, so that parts may come and go. */
   isOwn: boolean;
   onChange: (draft: Draft) => void;
 }

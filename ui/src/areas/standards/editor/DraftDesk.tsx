@@ -37,11 +37,13 @@ interface DraftDeskProps {
   /** The standard it was opened from; null where it is written from scratch. */
   base: { key: string; title: string; address: string } | null;
   plan: CarcassPlan | null;
+  /** The school brought the carcass: its parts may come and go. */
+  isOwnCarcass: boolean;
   usualMg: number | null;
 }
 
 /** A draft on the desk: the map it is cut on, everything it says, and whether it adds up, said as one goes. */
-export function DraftDesk({ from, base, plan, usualMg }: DraftDeskProps) {
+export function DraftDesk({ from, base, plan, isOwnCarcass, usualMg }: DraftDeskProps) {
   const [draft, setDraft] = useState(from);
   const [sheet, setSheet] = useState<Sheet>("cuts");
   const [chosen, setChosen] = useState<string | null>(null);
@@ -112,7 +114,7 @@ export function DraftDesk({ from, base, plan, usualMg }: DraftDeskProps) {
             {sheet === "tray" && <DraftTray draft={draft} onChange={setDraft} />}
             {sheet === "rules" && <DraftRules draft={draft} onChange={setDraft} />}
             {sheet === "method" && <DraftMethod draft={draft} onChange={setDraft} />}
-            {sheet === "carcass" && <DraftCarcass draft={draft} isOwn={plan === null} onChange={setDraft} />}
+            {sheet === "carcass" && <DraftCarcass draft={draft} isOwn={isOwnCarcass} onChange={setDraft} />}
             {sheet === "try" && <TryOut draft={draft} isSound={isSound} usualMg={usualMg} />}
           </Box>
         </Box>

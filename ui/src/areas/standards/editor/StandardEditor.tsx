@@ -12,7 +12,7 @@ export function StandardEditor() {
   const problem = opened.error ?? document.error;
   if (problem !== null) return <ProblemNotice problem={problem} onRetry={() => void Promise.all([opened.refetch(), document.refetch()])} />;
   if (!opened.data || !document.data) return <Loading what="the standard" />;
-  const { item, plan, usual_mg: usualMg } = opened.data;
+  const { item, plan, usual_mg: usualMg, standing } = opened.data;
 
   return (
     <DraftDesk
@@ -20,6 +20,7 @@ export function StandardEditor() {
       from={draftOf(document.data)}
       base={{ key: document.data.key, title: item.title, address: `/standards/${item.id}` }}
       plan={plan}
+      isOwnCarcass={standing === null}
       usualMg={usualMg}
     />
   );
