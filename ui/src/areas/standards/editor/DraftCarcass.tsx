@@ -72,7 +72,7 @@ export function DraftCarcass({ draft, isOwn, onChange }: DraftCarcassProps) {
             aria-label={title}
             sx={{
               display: "grid",
-              gridTemplateColumns: "minmax(0, 1fr) 92px 92px 110px auto",
+              gridTemplateColumns: `minmax(0, 1fr) 92px 92px 110px ${isOwn ? "176px" : ""}`,
               gap: 1,
               alignItems: "end",
               py: 0.75,
@@ -93,7 +93,7 @@ export function DraftCarcass({ draft, isOwn, onChange }: DraftCarcassProps) {
             />
             <Pick label="Kind" value={part.kind ?? "meat"} options={[...kinds]} onPick={(kind) => setPart(index, { ...part, kind })} />
             {isOwn && (
-              <Box sx={{ display: "flex", gap: 0.5, pb: 0.5 }}>
+              <Box sx={{ display: "flex", gap: 0.5, pb: 0.5, justifyContent: "flex-end" }}>
                 {!isSided && (
                   <Toggle isOn={false} onToggle={() => onChange(splitSides(draft, part.id))}>
                     Left and right

@@ -42,9 +42,9 @@ export function Entry({ title, note, always, onRemove, children }: EntryProps) {
 }
 
 /** Fields side by side, as many as there is room for. */
-export function Fields({ children, least = 130 }: { children: ReactNode; least?: number }) {
+export function Fields({ children, least = 130, align = "end" }: { children: ReactNode; least?: number; align?: "start" | "end" }) {
   return (
-    <Box sx={{ display: "grid", gridTemplateColumns: `repeat(auto-fit, minmax(${least}px, 1fr))`, gap: 1.25, alignItems: "end" }}>
+    <Box sx={{ display: "grid", gridTemplateColumns: `repeat(auto-fit, minmax(${least}px, 1fr))`, gap: 1.25, alignItems: align }}>
       {children}
     </Box>
   );

@@ -52,7 +52,7 @@ export function PlaceEntry({ draft, place, expected, usualMg, move, parts, onCha
       }
       always={parts}
     >
-      <Fields least={200}>
+      <Fields least={200} align="start">
         <WordsField label="Name" value={place.title ?? ""} onWords={setTitle} />
         <WordsField label="Use" value={draft.uses?.[place.id] ?? ""} onWords={(use) => onChange(setUse(draft, place.id, use))} />
       </Fields>
