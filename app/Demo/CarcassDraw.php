@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Models\Attempt;
+use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use Random\Engine\Mt19937;
@@ -52,9 +53,11 @@ final readonly class CarcassDraw
         return new self($placed);
     }
 
-    public static function asPurchased(string $seed): Mass
+    public static function asPurchased(string $seed, TypicalMass $typical): Mass
     {
-        return Mass::ofMilligrams(1000 * (int) round(1850 + 75 * self::normal(new Randomizer(new Mt19937(crc32("AP $seed"))))));
+        $mg = $typical->usual->mg + $typical->sdMg() * self::normal(new Randomizer(new Mt19937(crc32("AP $seed"))));
+
+        return Mass::ofMilligrams(1000 * (int) round($mg / 1000));
     }
 
     public function massOf(string $place): Mass

@@ -13,8 +13,10 @@ final readonly class Photograph
 
     private const START = "\xFF\xD8";
 
-    /** JFIF and colour profile; any other application segment, or a comment, may tell of device and place (Exif 2.32, 4.5.4; XMP part 3). */
-    private const PLAIN_SEGMENTS = [0xE0, 0xE2, 0xEE];
+    /** Header, colour profile, how colours are coded; any other application segment, or a comment, may tell of device and place (Exif 2.32, 4.5.4; XMP part 3), or hold another picture that does. */
+    private const PLAIN_SEGMENTS = [0xE0 => "JFIF\0", 0xE2 => "ICC_PROFILE\0", 0xEE => 'Adobe'];
+
+    private const COMMENT = 0xFE;
 
     private function __construct(public string $bytes, public string $sha256) {}
 
@@ -32,9 +34,10 @@ final readonly class Photograph
         if (max($size[0], $size[1]) > self::LONGEST_SIDE) {
             throw InvalidPhotograph::tooWide($size[0], $size[1]);
         }
-        foreach (self::segments($bytes) as $marker) {
-            $isApplication = $marker >= 0xE0 && $marker <= 0xEF && ! in_array($marker, self::PLAIN_SEGMENTS, true);
-            if ($isApplication || $marker === 0xFE) {
+        foreach (self::segments($bytes) as $marker => $content) {
+            $isApplication = $marker >= 0xE0 && $marker <= 0xEF;
+            $isPlain = isset(self::PLAIN_SEGMENTS[$marker]) && str_starts_with($content, self::PLAIN_SEGMENTS[$marker]);
+            if (($isApplication && ! $isPlain) || $marker === self::COMMENT) {
                 throw InvalidPhotograph::tellsOfItsDevice();
             }
         }
@@ -42,7 +45,7 @@ final readonly class Photograph
         return new self($bytes, hash('sha256', $bytes));
     }
 
-    /** @return \Generator<int> the markers of the segments before the picture itself (ITU-T T.81, B.1.1) */
+    /** @return \Generator<int, string> the segments before the picture itself, by marker (ITU-T T.81, B.1.1) */
     private static function segments(string $bytes): \Generator
     {
         $at = 2;
@@ -51,8 +54,9 @@ final readonly class Photograph
             if ($marker === 0xDA) {
                 return;
             }
-            yield $marker;
-            $at += 2 + (ord($bytes[$at + 2]) << 8 | ord($bytes[$at + 3]));
+            $length = ord($bytes[$at + 2]) << 8 | ord($bytes[$at + 3]);
+            yield $marker => substr($bytes, $at + 4, max(0, $length - 2));
+            $at += 2 + $length;
         }
     }
 }

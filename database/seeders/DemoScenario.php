@@ -18,6 +18,7 @@ use App\Models\Student;
 use App\Models\StudentGroup;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Shelf;
 use DeftBlade\Core\Standard\Standard;
@@ -26,9 +27,9 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Larder week at the Tollgate Quay School of Cookery, all invented: the group Sandpiper trussed first last week, rehearsed the eight-piece two
- * days ago and cut the skewer set yesterday (all released, two students absent), is at its chicken practical now, and has the leg of lamb the day after tomorrow. Weights are drawn from
- * the carcass shares with fixed seeds.
+ * Larder week at the Tollgate Quay School of Cookery, all invented: the group Sandpiper trussed first and filleted sea trout last week, rehearsed the
+ * eight-piece two days ago and cut the skewer set yesterday (all released, two students absent from most), is at its chicken practical now, and has
+ * the leg of lamb the day after tomorrow. Weights are drawn from the carcass shares with fixed seeds.
  */
 final class DemoScenario extends Seeder
 {
@@ -46,18 +47,20 @@ final class DemoScenario extends Seeder
 
     private User $instructor;
 
-    public function run(ReleaseResults $releasing, Shelf $shelf): void
+    public function __construct(private readonly Shelf $shelf) {}
+
+    public function run(ReleaseResults $releasing): void
     {
-        DB::transaction(function () use ($releasing, $shelf): void {
+        DB::transaction(function () use ($releasing): void {
             $this->instructor = $this->person('Marit Oyelaran', 'marit', Role::Instructor);
             $this->person('Teodor Vance', 'teodor', Role::Assessor);
             $this->person('Ilse Karimova', 'ilse', Role::Coordinator);
             $group = $this->group();
-            foreach ($shelf->keys() as $key) {
-                PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $shelf->standard($key)]);
+            foreach ($this->shelf->keys() as $key) {
+                PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $this->shelf->standard($key)]);
             }
-            $house = House::inForce($shelf);
-            $policy = PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $shelf->policy('house')]);
+            $house = House::inForce($this->shelf);
+            $policy = PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $this->shelf->policy('house')]);
             $heldUnder = static function (string $key) use ($house, $policy): array {
                 $standard = PublishedStandard::query()->where('key', $key)->firstOrFail();
 
@@ -66,11 +69,13 @@ final class DemoScenario extends Seeder
             $today = CarbonImmutable::today();
             $trussing = $this->practical($group, 'Truss first', $today->subDays(6), $heldUnder('chicken-truss-first'));
             $this->fillEarlier($trussing, self::ABSENT);
+            $trout = $this->practical($group, 'Sea trout fillets', $today->subDays(4), $heldUnder('sea-trout-fillets-ribs-trimmed'));
+            $this->fillEarlier($trout, self::ABSENT);
             $rehearsal = $this->practical($group, 'Chicken eight-piece, rehearsal', $today->subDays(2), $heldUnder('chicken-eight-piece'));
             $this->fillEarlier($rehearsal, []);
             $skewers = $this->practical($group, 'Skewer set', $today->subDay(), $heldUnder('chicken-skewer-set'));
             $this->fillEarlier($skewers, self::ABSENT);
-            foreach ([$trussing, $rehearsal, $skewers] as $earlier) {
+            foreach ([$trussing, $trout, $rehearsal, $skewers] as $earlier) {
                 $releasing->release($earlier, $this->instructor);
             }
             $this->fillPractical($this->practical($group, 'Chicken eight-piece', $today, $heldUnder('chicken-eight-piece')));
@@ -120,7 +125,7 @@ final class DemoScenario extends Seeder
     private function fillEarlier(Assessment $practical, array $absent): void
     {
         $standard = Standard::read(Node::of($practical->document, 'standard'));
-        $faults = array_values(array_intersect(['sawing', 'joint-missed', 'board-not-reset', 'skin-torn', 'wrong-container', 'forcing'], array_keys($standard->faults)));
+        $faults = array_values(array_intersect(['sawing', 'joint-missed', 'board-not-reset', 'skin-torn', 'wrong-container', 'forcing', 'gaping-mark', 'rib-left'], array_keys($standard->faults)));
         $seconds = (int) (($standard->time->standardMs ?? 1_500_000) / 1000);
         foreach ($practical->attempts as $attempt) {
             if (in_array($attempt->station, $absent, true)) {
@@ -170,7 +175,9 @@ final class DemoScenario extends Seeder
     private function tray(Attempt $attempt, DemoHand $hand, CarbonImmutable $from, ?Mass $asPurchased = null): DemoTray
     {
         $seed = CarcassDraw::seedOf($attempt);
+        $standard = Standard::read(Node::of($attempt->assessment->document, 'standard'));
+        $typical = $this->shelf->typicalMassOf($standard->carcass) ?? TypicalMass::unknown();
 
-        return new DemoTray(Standard::read(Node::of($attempt->assessment->document, 'standard')), $asPurchased ?? CarcassDraw::asPurchased($seed), $hand, $seed, $from);
+        return new DemoTray($standard, $asPurchased ?? CarcassDraw::asPurchased($seed, $typical), $hand, $seed, $from);
     }
 }

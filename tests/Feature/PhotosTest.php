@@ -56,6 +56,8 @@ final class PhotosTest extends TestCase
         // 60 000 × 60 000 points in the frame header (ITU-T T.81, B.2.2) would unpack to more than 10 GB.
         yield 'a bomb' => [str_replace("\x08\x00\x01\x00\x01", "\x08\xEA\x60\xEA\x60", $plain), '60000 × 60000'];
         yield 'one that says where it was taken' => [substr_replace($plain, "\xFF\xE1\x00\x10Exif\0\0MM\0*\0\0\0\x08", 2, 0), 'where and with what'];
+        // CIPA DC-007: further pictures behind the first, each with data of its own.
+        yield 'one with another behind it' => [substr_replace($plain, "\xFF\xE2\x00\x08MPF\0\0\0", 2, 0), 'where and with what'];
     }
 
     public function testAPictureThatChangedOnItsWayIsNotKept(): void

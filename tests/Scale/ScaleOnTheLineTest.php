@@ -18,6 +18,7 @@ use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use DeftBlade\Core\Weighing\ScaleReport;
 use DeftBlade\Core\Weighing\ScaleStatus;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -77,12 +78,16 @@ final class ScaleOnTheLineTest extends TestCase
         $this->line->reports()->current();
     }
 
-    public function testEveryCarcassDrawnForTheDemoBalances(): void
+    #[TestWith(['chicken-eight-piece'])]
+    #[TestWith(['sea-trout-fillets-ribs-trimmed'])]
+    public function testEveryCarcassDrawnForTheDemoBalances(string $key): void
     {
         $shelf = new Shelf();
-        $standard = Standard::read(Node::of($shelf->standard('chicken-eight-piece')));
+        $standard = Standard::read(Node::of($shelf->standard($key)));
+        $typical = $shelf->typicalMassOf($standard->carcass);
+        self::assertNotNull($typical);
         for ($bird = 0; $bird < 40; $bird++) {
-            $asPurchased = CarcassDraw::asPurchased("bird $bird");
+            $asPurchased = CarcassDraw::asPurchased("bird $bird", $typical);
             $draw = CarcassDraw::of($standard, $asPurchased, "bird $bird", 0.5 + $bird % 5 / 10);
             $captures = [['kind' => 'received', 'mass_mg' => $asPurchased->mg], ['kind' => 'scrape', 'mass_mg' => $draw->massOf('scrape')->mg]];
             foreach ($standard->cuts->pieces as $piece) {
@@ -92,7 +97,7 @@ final class ScaleOnTheLineTest extends TestCase
                 $captures[] = ['kind' => 'bin', 'bin' => $bin->id, 'mass_mg' => $draw->massOf($bin->id)->mg];
             }
             $package = json_encode([
-                'format' => PackageFormat::One->value, 'standard' => $shelf->standard('chicken-eight-piece'), 'policy' => $shelf->policy('house'),
+                'format' => PackageFormat::Two->value, 'standard' => $shelf->standard($key), 'policy' => $shelf->policy('house'),
                 'attempts' => [['id' => 'a', 'student' => 's', 'captures' => array_map(
                     static fn(array $it, int $index): array => $it + ['id' => "c$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'],
                     $captures,

@@ -4,6 +4,7 @@ import { withStations } from "../../ui/src/api/useFloor";
 import { queueOf } from "../../ui/src/areas/floor/queueOf";
 import { withCaptures } from "../../ui/src/areas/floor/withCaptures";
 import { mendableFields, mended, type Mendable } from "../../ui/src/offline/mendable";
+import { plainJpeg } from "../../ui/src/offline/plainJpeg";
 import { massWords } from "../../ui/src/parts/mass";
 import { unsafeItems } from "../../ui/src/parts/mise";
 import { readMass } from "../../ui/src/parts/readMass";
@@ -57,6 +58,16 @@ test("of a refused capture what a person said can be put right, and its id and t
   expect(write(fact({ kind: "clock", event: "start", reason: "x" }), "reason", " ")).toEqual(start);
   expect(write(fact({ kind: "received", mass_mg: 1, tag: "A1" }), "tag", "")).toEqual(fact({ kind: "received", mass_mg: 1 }));
   expect(fields(fact({ kind: "photo", file: "a.jpg", sha256: "0" }))).toEqual([]);
+});
+
+test("a photograph says nothing of device and place, even where the browser writes it in again", () => {
+  const segment = (marker: number, text: string): number[] => [0xff, marker, 0, text.length + 2, ...Buffer.from(text, "latin1")];
+  const [start, table, scan] = [[0xff, 0xd8], segment(0xdb, "table"), [...segment(0xda, "scan"), 1, 2, 0xff, 0xe1, 3, 0xff, 0xd9]];
+  const [header, profile] = [segment(0xe0, "JFIF\0\x01"), segment(0xe2, "ICC_PROFILE\0p")];
+  const telling = [segment(0xe1, "Exif\0\0MM"), segment(0xed, "Photoshop 3.0\0"), segment(0xe2, "MPF\0"), segment(0xfe, "Larder")].flat();
+  const bytes = (...parts: number[][]) => new Uint8Array(parts.flat());
+  expect(plainJpeg(bytes(start, header, telling, profile, table, scan))).toEqual(bytes(start, header, profile, table, scan));
+  expect(plainJpeg(bytes(start, [0xff]))).toEqual(bytes(start, [0xff]));
 });
 
 test("nobody cuts before somebody has looked, nor with a safety item open", () => {

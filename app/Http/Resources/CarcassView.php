@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Shelf;
 use OpenApi\Attributes as OA;
@@ -33,7 +34,7 @@ final readonly class CarcassView
         return new self(
             $carcass->at('species')->text(),
             (object) array_intersect_key((array) $document, ['key' => true, 'title' => true, 'parts' => true]),
-            $carcass->at('typical_mg')->at('usual')->integer(1, PHP_INT_MAX),
+            TypicalMass::read($carcass->at('typical_mg'))->usual->mg,
             $carcass->at('standing')->text(),
             PlanView::of(Node::of($shelf->plan($key), 'plan')),
         );

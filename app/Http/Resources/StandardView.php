@@ -81,7 +81,7 @@ final readonly class StandardView
         $unanswered = (object) array_diff_key((array) $published->document, ['schools' => true]);
         $known = $shelf->hasCarcass($standard->carcass->key);
         $carcass = $known ? Node::of($shelf->carcass($standard->carcass->key), 'carcass') : null;
-        $typical = $carcass?->at('typical_mg');
+        $typical = $shelf->typicalMassOf($standard->carcass);
         $found = $shelf->planOf($standard->carcass);
         $plan = $found === null ? null : Node::of($found, 'plan');
         $uses = $document->uses ?? null;
@@ -91,9 +91,9 @@ final readonly class StandardView
             $document,
             ExpectedView::allOf($standard, array_map(Joint::read(...), $plan?->itemsOf('joints') ?? [])),
             $plan === null ? null : PlanView::of($plan),
-            $typical?->at('usual')->integer(1, PHP_INT_MAX),
-            $typical?->at('low')->integer(1, PHP_INT_MAX),
-            $typical?->at('high')->integer(1, PHP_INT_MAX),
+            $typical?->usual->mg,
+            $typical?->low->mg,
+            $typical?->high->mg,
             $carcass?->at('standing')->text(),
             array_map(MethodStepView::of(...), $node->itemsOf('card')),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),

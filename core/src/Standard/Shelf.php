@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Carcass\Carcass;
+use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
 
 /** The documents that ship with the core, as they stand inside an assessment package. */
@@ -52,6 +53,12 @@ final readonly class Shelf
     public function carcass(string $key): \stdClass
     {
         return $this->document("carcasses/$key");
+    }
+
+    /** What a carcass weighs as purchased; null for one that did not ship. */
+    public function typicalMassOf(Carcass $carcass): ?TypicalMass
+    {
+        return $this->hasCarcass($carcass->key) ? TypicalMass::read(Node::of($this->carcass($carcass->key), 'carcass')->at('typical_mg')) : null;
     }
 
     /** How a shipped carcass is laid out on a cut map: bands from head to tail, columns from the midline outward, each a stack of parts; what has no place in the body stands apart. */

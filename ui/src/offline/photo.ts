@@ -1,3 +1,5 @@
+import { plainJpeg } from "./plainJpeg";
+
 /** A photograph made ready: a JPEG drawn anew, so that nothing of device or place is left in it. */
 export interface Photo {
   blob: Blob;
@@ -20,8 +22,12 @@ export async function photoOf(file: File): Promise<Photo> {
   const canvas = new OffscreenCanvas(Math.round(bitmap.width * scale), Math.round(bitmap.height * scale));
   canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   bitmap.close();
-  const blob = await canvas.convertToBlob({ type: "image/jpeg", quality: QUALITY });
-  const digest = await crypto.subtle.digest("SHA-256", await blob.arrayBuffer());
+  const encoded = await canvas.convertToBlob({ type: "image/jpeg", quality: QUALITY });
+  const bytes = plainJpeg(new Uint8Array(await encoded.arrayBuffer()));
+  const digest = await crypto.subtle.digest("SHA-256", bytes);
 
-  return { blob, sha256: [...new Uint8Array(digest)].map((it) => it.toString(16).padStart(2, "0")).join("") };
+  return {
+    blob: new Blob([bytes], { type: encoded.type }),
+    sha256: [...new Uint8Array(digest)].map((it) => it.toString(16).padStart(2, "0")).join(""),
+  };
 }
