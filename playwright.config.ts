@@ -3,7 +3,7 @@ import { defineConfig } from "@playwright/test";
 const port = process.env.DEFT_BLADE_PORT ?? "8190";
 
 export default defineConfig({
-  testDir: "tests/e2e",
+  testDir: "tests",
   outputDir: "storage/test/browser",
   // One scale stands in the room: journeys take turns at it.
   workers: 1,

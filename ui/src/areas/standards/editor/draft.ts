@@ -35,6 +35,7 @@ export function dropped<T extends object, Key extends keyof T>(of: T, key: Key):
 export const slug = (text: string): string =>
   text
     .normalize("NFKD")
+    .replace(/\p{M}/gu, "")
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, "-")
     .replace(/^-|-$/g, "");

@@ -1,10 +1,12 @@
 import { expect, test } from "@playwright/test";
-import type { Assessment, Floor, FloorStation, SentCapture } from "../../ui/src/api/types";
+import type { Assessment, Floor, FloorStation, SentCapture, Tray } from "../../ui/src/api/types";
 import { withStations } from "../../ui/src/api/useFloor";
 import { queueOf } from "../../ui/src/areas/floor/queueOf";
 import { withCaptures } from "../../ui/src/areas/floor/withCaptures";
 import { mendableFields, mended, type Mendable } from "../../ui/src/offline/mendable";
 import { plainJpeg } from "../../ui/src/offline/plainJpeg";
+import type { Waiting } from "../../ui/src/offline/store";
+import { withWaiting } from "../../ui/src/offline/withWaiting";
 import { massWords } from "../../ui/src/parts/mass";
 import { unsafeItems } from "../../ui/src/parts/mise";
 import { readMass } from "../../ui/src/parts/readMass";
@@ -68,6 +70,21 @@ test("a photograph says nothing of device and place, even where the browser writ
   const bytes = (...parts: number[][]) => new Uint8Array(parts.flat());
   expect(plainJpeg(bytes(start, header, telling, profile, table, scan))).toEqual(bytes(start, header, profile, table, scan));
   expect(plainJpeg(bytes(start, [0xff]))).toEqual(bytes(start, [0xff]));
+});
+
+test("a weight that waits is shown and not graded: whether the tray balances is for the core to say", () => {
+  const tray = {
+    log: [],
+    holds: { as_purchased_mg: 1_800_000, bins: {}, portions: { dice: [16_000] } },
+    result: { pieces: [{ id: "wing.left", mass_mg: 91_000, verdict: "within" }], balance: { state: "balanced", unaccounted_mg: 9_000 } },
+  } as unknown as Tray;
+  const over = (capture: object): Tray => withWaiting(tray, [{ capture: fact(capture), refusal: null } as Waiting]);
+  const wing = over({ kind: "piece", piece: "wing.left", mass_mg: 86_000 });
+  expect(wing.result.pieces[0]).toMatchObject({ mass_mg: 86_000, verdict: "pending" });
+  expect(wing.result.balance).toEqual({ state: "open", unaccounted_mg: null });
+  expect(over({ kind: "portion", piece: "dice", portion: 3, mass_mg: 15_000 }).holds.portions).toEqual({ dice: [16_000, null, 15_000] });
+  expect(over({ kind: "note", text: "Steady" }).result).toBe(tray.result);
+  expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting])).toBe(tray);
 });
 
 test("nobody cuts before somebody has looked, nor with a safety item open", () => {
