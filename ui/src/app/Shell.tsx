@@ -71,7 +71,7 @@ export function Shell() {
           </Kept>
         </RailPlace>
       </Box>
-      <ShortcutSheet open={showsShortcuts} onClose={() => setShowsShortcuts(false)} />
+      {showsShortcuts && <ShortcutSheet onClose={() => setShowsShortcuts(false)} />}
     </Box>
   );
 }

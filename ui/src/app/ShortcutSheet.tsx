@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
+import { Slip } from "../parts/Slip";
 
 const groups: { title: string; keys: [string, string][] }[] = [
   {
@@ -56,36 +56,35 @@ const groups: { title: string; keys: [string, string][] }[] = [
   },
 ];
 
-export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function ShortcutSheet({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog open={open} onClose={onClose} maxWidth="md" aria-labelledby="shortcuts-title">
-      <Box sx={{ p: 3 }}>
-        <Typography id="shortcuts-title" variant="h2" gutterBottom>
-          Keys
-        </Typography>
-        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 3 }}>
-          {groups.map((group) => (
-            <Box key={group.title}>
-              <Typography variant="h3">{group.title}</Typography>
-              <Box component="dl" sx={{ display: "grid", gridTemplateColumns: "84px 1fr", rowGap: 0.5, m: 0, mt: 1 }}>
-                {group.keys.map(([key, what]) => [
-                  <Typography key={key} component="dt" variant="figure" sx={{ color: "secondary.main" }}>
-                    {key}
-                  </Typography>,
-                  <Typography key={what} component="dd" variant="body2" sx={{ m: 0 }}>
-                    {what}
-                  </Typography>,
-                ])}
-              </Box>
+    <Slip
+      title="Keys"
+      width="md"
+      onClose={onClose}
+      actions={
+        <Button onClick={onClose} autoFocus>
+          Close
+        </Button>
+      }
+    >
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 3 }}>
+        {groups.map((group) => (
+          <Box key={group.title}>
+            <Typography variant="h3">{group.title}</Typography>
+            <Box component="dl" sx={{ display: "grid", gridTemplateColumns: "84px 1fr", rowGap: 0.5, m: 0, mt: 1 }}>
+              {group.keys.map(([key, what]) => [
+                <Typography key={key} component="dt" variant="figure" sx={{ color: "secondary.main" }}>
+                  {key}
+                </Typography>,
+                <Typography key={what} component="dd" variant="body2" sx={{ m: 0 }}>
+                  {what}
+                </Typography>,
+              ])}
             </Box>
-          ))}
-        </Box>
-        <Box sx={{ mt: 3, textAlign: "right" }}>
-          <Button onClick={onClose} autoFocus>
-            Close
-          </Button>
-        </Box>
+          </Box>
+        ))}
       </Box>
-    </Dialog>
+    </Slip>
   );
 }

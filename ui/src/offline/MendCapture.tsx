@@ -1,6 +1,4 @@
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment } from "../api/types";
@@ -9,6 +7,7 @@ import { upperFirst } from "../parts/format";
 import { useMassWords } from "../parts/mass";
 import { Pick } from "../parts/Pick";
 import { readMass } from "../parts/readMass";
+import { Slip } from "../parts/Slip";
 import { mendableFields, mended, type Mendable } from "./mendable";
 import { useQueue } from "./Sending";
 import type { Waiting } from "./store";
@@ -37,34 +36,30 @@ export function MendCapture({ waiting: { order, capture, refusal }, title, words
   };
 
   return (
-    <Dialog open onClose={onClose} aria-labelledby="mend-capture">
-      <Box
-        component="form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (!isWanting) decide((it) => queue.mend(it, fields.reduce(mended, capture)));
-        }}
-        sx={{ p: 3, display: "grid", gap: 2, width: 520, maxWidth: "100%" }}
-      >
-        <Typography variant="h2" id="mend-capture">
-          {title}
-        </Typography>
-        <Typography sx={{ overflowWrap: "anywhere" }}>{words}</Typography>
-        <Typography sx={{ color: "error.main", overflowWrap: "anywhere" }}>{upperFirst(refusal ?? "")}</Typography>
-        {fields.map((field) => (
-          <FieldOf key={field.key} field={field} onWrite={write} onUnread={setUnread} />
-        ))}
-        <Button type="submit" variant="contained" disabled={isWanting} sx={{ minHeight: 64 }}>
-          {fields.length === 0 ? "Send it again" : "Send it so"}
-        </Button>
-        <Box sx={{ display: "flex", justifyContent: "space-between", gap: 1 }}>
+    <Slip
+      title={title}
+      onClose={onClose}
+      onSubmit={() => {
+        if (!isWanting) decide((it) => queue.mend(it, fields.reduce(mended, capture)));
+      }}
+      actions={
+        <>
           <Button onClick={onClose}>Leave it for now</Button>
-          <Button onClick={() => decide(queue.drop)} sx={{ color: "error.main", borderColor: "error.main" }}>
+          <Button onClick={() => decide(queue.drop)} sx={{ ml: "auto", color: "error.main", borderColor: "error.main" }}>
             Drop it for good
           </Button>
-        </Box>
-      </Box>
-    </Dialog>
+        </>
+      }
+    >
+      <Typography sx={{ overflowWrap: "anywhere" }}>{words}</Typography>
+      <Typography sx={{ color: "error.main", overflowWrap: "anywhere" }}>{upperFirst(refusal ?? "")}</Typography>
+      {fields.map((field) => (
+        <FieldOf key={field.key} field={field} onWrite={write} onUnread={setUnread} />
+      ))}
+      <Button type="submit" variant="contained" disabled={isWanting} sx={{ minHeight: 64 }}>
+        {fields.length === 0 ? "Send it again" : "Send it so"}
+      </Button>
+    </Slip>
   );
 }
 

@@ -1,10 +1,10 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Fact, Floor, FloorStation } from "../../api/types";
 import { Field } from "../../parts/Field";
+import { Slip } from "../../parts/Slip";
 import { Toggle } from "../../parts/Toggle";
 
 type Incident = Extract<Fact, { kind: "incident" }>;
@@ -33,61 +33,13 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
   const words = kinds.find(([key]) => key === what)?.[2];
 
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="safety-stop">
-      <Box sx={{ p: 3, display: "grid", gap: 1.5, borderTop: "12px solid", borderColor: "error.main" }}>
-        <Typography variant="h1" component="h2" id="safety-stop">
-          Stopped: station {station.station}
-        </Typography>
-        <Typography sx={{ fontWeight: 700 }}>The clock stands. People first.</Typography>
-        <Box
-          role="group"
-          aria-label="What happened"
-          sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fit, minmax(130px, 1fr))", gap: 1 }}
-        >
-          {kinds.map(([key, title]) => (
-            <Button
-              key={key}
-              aria-pressed={what === key}
-              onClick={() => setWhat(key)}
-              sx={{
-                minHeight: 68,
-                ...(what === key && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
-              }}
-            >
-              {title}
-            </Button>
-          ))}
-        </Box>
-        {words !== undefined && (
-          <Typography role="note" sx={{ borderLeft: "5px solid", borderColor: "error.main", pl: 1.5 }}>
-            {words} Follow the school&rsquo;s procedure and call its trained first-aider; in doubt, call the emergency service. Local codes
-            decide.
-          </Typography>
-        )}
-        <Field label="What happened" value={text} onChange={(event) => setText(event.target.value)} multiline minRows={2} />
-        <Typography variant="label">What was touched goes into the waste</Typography>
-        <Box role="group" aria-label="Touched" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
-          {floor.pieces.map((piece) => (
-            <Toggle
-              key={piece.id}
-              isOn={pieces.includes(piece.id)}
-              onToggle={() => setPieces((it) => (it.includes(piece.id) ? it.filter((other) => other !== piece.id) : [...it, piece.id]))}
-            >
-              {piece.title}
-            </Toggle>
-          ))}
-        </Box>
-        {pieces.length > 0 && (
-          <Box role="group" aria-label="What becomes of the mark" sx={{ display: "flex", gap: 1 }}>
-            <Toggle isOn={treatment === "excused"} onToggle={() => setTreatment("excused")}>
-              Excused: out of the sum
-            </Toggle>
-            <Toggle isOn={treatment === "voided"} onToggle={() => setTreatment("voided")}>
-              Voided: counts as missing
-            </Toggle>
-          </Box>
-        )}
-        <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+    <Slip
+      title={`Stopped: station ${station.station}`}
+      width="md"
+      isAlarm
+      onClose={onClose}
+      actions={
+        <>
           <Button
             variant="contained"
             disabled={what === null}
@@ -102,8 +54,58 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
           <Typography variant="caption" sx={{ color: "text.secondary" }}>
             A record cannot be deleted.
           </Typography>
-        </Box>
+        </>
+      }
+    >
+      <Typography sx={{ fontWeight: 700 }}>The clock stands. People first.</Typography>
+      <Box
+        role="group"
+        aria-label="What happened"
+        sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fit, minmax(130px, 1fr))", gap: 1 }}
+      >
+        {kinds.map(([key, title]) => (
+          <Button
+            key={key}
+            aria-pressed={what === key}
+            onClick={() => setWhat(key)}
+            sx={{
+              minHeight: 68,
+              ...(what === key && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
+            }}
+          >
+            {title}
+          </Button>
+        ))}
       </Box>
-    </Dialog>
+      {words !== undefined && (
+        <Typography role="note" sx={{ borderLeft: "5px solid", borderColor: "error.main", pl: 1.5 }}>
+          {words} Follow the school&rsquo;s procedure and call its trained first-aider; in doubt, call the emergency service. Local codes
+          decide.
+        </Typography>
+      )}
+      <Field label="What happened" value={text} onChange={(event) => setText(event.target.value)} multiline minRows={2} />
+      <Typography variant="label">What was touched goes into the waste</Typography>
+      <Box role="group" aria-label="Touched" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
+        {floor.pieces.map((piece) => (
+          <Toggle
+            key={piece.id}
+            isOn={pieces.includes(piece.id)}
+            onToggle={() => setPieces((it) => (it.includes(piece.id) ? it.filter((other) => other !== piece.id) : [...it, piece.id]))}
+          >
+            {piece.title}
+          </Toggle>
+        ))}
+      </Box>
+      {pieces.length > 0 && (
+        <Box role="group" aria-label="What becomes of the mark" sx={{ display: "flex", gap: 1 }}>
+          <Toggle isOn={treatment === "excused"} onToggle={() => setTreatment("excused")}>
+            Excused: out of the sum
+          </Toggle>
+          <Toggle isOn={treatment === "voided"} onToggle={() => setTreatment("voided")}>
+            Voided: counts as missing
+          </Toggle>
+        </Box>
+      )}
+    </Slip>
   );
 }

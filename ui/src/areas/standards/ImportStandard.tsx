@@ -1,11 +1,11 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
 import { useRef, useState, type ChangeEvent } from "react";
 import { useNavigate } from "react-router";
 import { Problem } from "../../api/problem";
 import { readStandard, usePublishStandard } from "../../api/useStandards";
+import { Slip } from "../../parts/Slip";
 
 /** Takes in a standard from a file: it becomes the next version of its key, or every mistake in it is named. */
 export function ImportStandard() {
@@ -44,44 +44,43 @@ function Refusal({ problem, onClose }: { problem: Error; onClose: () => void }) 
   const errors = problem instanceof Problem ? problem.errors : [];
 
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="refusal-title">
-      <Box sx={{ p: 2 }}>
-        <Typography id="refusal-title" variant="h2" gutterBottom>
-          Not imported
-        </Typography>
-        <Typography gutterBottom>
-          {problem instanceof Problem ? problem.detail : "The server does not answer; nothing was stored."} Nothing of it was taken in.
-        </Typography>
-        {errors.length > 0 && (
-          <Box
-            component="table"
-            aria-label="What is wrong"
-            sx={{
-              width: "100%",
-              borderCollapse: "collapse",
-              "& td": { py: 0.5, pr: 2, verticalAlign: "top", borderBottom: "1px solid", borderColor: "divider" },
-            }}
-          >
-            <tbody>
-              {errors.map(({ path, detail }) => (
-                <tr key={`${path} ${detail}`}>
-                  <Box component="td" sx={{ typography: "figure", fontWeight: 500, color: "error.main", overflowWrap: "anywhere" }}>
-                    {path}
-                  </Box>
-                  <Box component="td" sx={{ typography: "body2" }}>
-                    {detail}
-                  </Box>
-                </tr>
-              ))}
-            </tbody>
-          </Box>
-        )}
-        <Box sx={{ mt: 3, textAlign: "right" }}>
-          <Button onClick={onClose} autoFocus>
-            Close
-          </Button>
+    <Slip
+      title="Not imported"
+      width="md"
+      onClose={onClose}
+      actions={
+        <Button onClick={onClose} autoFocus>
+          Close
+        </Button>
+      }
+    >
+      <Typography>
+        {problem instanceof Problem ? problem.detail : "The server does not answer; nothing was stored."} Nothing of it was taken in.
+      </Typography>
+      {errors.length > 0 && (
+        <Box
+          component="table"
+          aria-label="What is wrong"
+          sx={{
+            width: "100%",
+            borderCollapse: "collapse",
+            "& td": { py: 0.5, pr: 2, verticalAlign: "top", borderBottom: "1px solid", borderColor: "divider" },
+          }}
+        >
+          <tbody>
+            {errors.map(({ path, detail }) => (
+              <tr key={`${path} ${detail}`}>
+                <Box component="td" sx={{ typography: "figure", fontWeight: 500, color: "error.main", overflowWrap: "anywhere" }}>
+                  {path}
+                </Box>
+                <Box component="td" sx={{ typography: "body2" }}>
+                  {detail}
+                </Box>
+              </tr>
+            ))}
+          </tbody>
         </Box>
-      </Box>
-    </Dialog>
+      )}
+    </Slip>
   );
 }

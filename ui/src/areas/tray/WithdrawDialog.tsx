@@ -1,9 +1,8 @@
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
-import { useState, type FormEvent } from "react";
+import { useState } from "react";
 import { Field } from "../../parts/Field";
+import { Slip } from "../../parts/Slip";
 
 interface WithdrawDialogProps {
   what: string;
@@ -15,33 +14,33 @@ interface WithdrawDialogProps {
 export function WithdrawDialog({ what, onClose, onWithdraw }: WithdrawDialogProps) {
   const [reason, setReason] = useState("");
   const [isTried, setIsTried] = useState(false);
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
+  const submit = (): void => {
     setIsTried(true);
     if (reason.trim() !== "") onWithdraw(reason.trim());
   };
 
   return (
-    <Dialog open onClose={onClose} aria-labelledby="withdraw-title" fullWidth maxWidth="sm">
-      <Box component="form" onSubmit={submit} sx={{ p: 2 }}>
-        <Typography id="withdraw-title" variant="h2" gutterBottom>
-          Withdraw this entry
-        </Typography>
-        <Typography sx={{ mb: 2 }}>{what}</Typography>
-        <Field
-          label="Reason"
-          value={reason}
-          autoFocus
-          onChange={(event) => setReason(event.target.value)}
-          {...(isTried && reason.trim() === "" ? { problem: "Say why: whoever answers an appeal will ask." } : {})}
-        />
-        <Box sx={{ display: "flex", justifyContent: "flex-end", gap: 1, mt: 3 }}>
+    <Slip
+      title="Withdraw this entry"
+      onClose={onClose}
+      onSubmit={submit}
+      actions={
+        <>
           <Button onClick={onClose}>Keep it</Button>
           <Button type="submit" variant="contained">
             Withdraw
           </Button>
-        </Box>
-      </Box>
-    </Dialog>
+        </>
+      }
+    >
+      <Typography>{what}</Typography>
+      <Field
+        label="Reason"
+        value={reason}
+        autoFocus
+        onChange={(event) => setReason(event.target.value)}
+        {...(isTried && reason.trim() === "" ? { problem: "Say why: whoever answers an appeal will ask." } : {})}
+      />
+    </Slip>
   );
 }

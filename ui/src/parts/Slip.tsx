@@ -1,0 +1,44 @@
+import Box from "@mui/material/Box";
+import Dialog from "@mui/material/Dialog";
+import Typography from "@mui/material/Typography";
+import { useId, type FormEvent, type ReactNode } from "react";
+
+interface SlipProps {
+  title: string;
+  width?: "sm" | "md";
+  /** Somebody may be hurt: it is larger, and red at its upper edge. */
+  isAlarm?: boolean;
+  onClose: () => void;
+  /** Given where something is written on it. */
+  onSubmit?: () => void;
+  children: ReactNode;
+  actions: ReactNode;
+}
+
+/** A slip laid over the screen: one thing to read or decide, and what can be done about it. */
+export function Slip({ title, width = "sm", isAlarm = false, onClose, onSubmit, children, actions }: SlipProps) {
+  const id = useId();
+
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth={width} aria-labelledby={id}>
+      <Box
+        {...(onSubmit === undefined
+          ? {}
+          : {
+              component: "form",
+              onSubmit: (event: FormEvent): void => {
+                event.preventDefault();
+                onSubmit();
+              },
+            })}
+        sx={{ p: 3, display: "grid", gap: 2, ...(isAlarm && { borderTop: "12px solid", borderColor: "error.main" }) }}
+      >
+        <Typography id={id} variant={isAlarm ? "h1" : "h2"} component="h2">
+          {title}
+        </Typography>
+        {children}
+        <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>{actions}</Box>
+      </Box>
+    </Dialog>
+  );
+}
