@@ -141,6 +141,12 @@ test.describe("a whole class by touch", () => {
         .getByRole("button", { name: "All in order" })
         .tap();
     await round(page, "Receiving").tap();
+    const cold = page.getByRole("group", { name: "Cold chain" });
+    await page.getByRole("button", { name: "Out of the refrigerator (12)" }).tap();
+    const undo = page.getByRole("status", { name: "Just taken down" });
+    await expect(undo).toContainText("Out of the refrigerator, 12 stations");
+    await undo.getByRole("button", { name: "Undo" }).tap();
+    await expect(cold.getByRole("status")).toContainText("The limit of the house is 120:00");
     await page.getByRole("button", { name: "Out of the refrigerator (12)" }).tap();
     for (const station of [1, 12]) {
       await page
@@ -150,7 +156,6 @@ test.describe("a whole class by touch", () => {
       await page.getByLabel("Or type it").fill("2100");
       await page.getByRole("button", { name: "Enter", exact: true }).tap();
     }
-    const cold = page.getByRole("group", { name: "Cold chain" });
     await expect(cold.getByRole("status")).toContainText("of 120:00");
 
     await round(page, "Room").tap();
@@ -334,16 +339,25 @@ test("without a network everything is taken down, survives a reload, and goes up
   await panel.getByLabel("Note").press("Enter");
   await page.goto(`/tray/${await attemptOf(page, 9)}/weigh`);
   await page.getByRole("group", { name: "Tray", exact: true }).waitFor();
-  await place(page, "wing.left").click();
-  await page.getByLabel("Or type it").fill("86 g");
-  await page.getByLabel("Or type it").press("Enter");
-  await expect(place(page, "wing.left")).toContainText("86");
-  await expect(waiting(page)).toContainText("4 captures wait.");
+  const weigh = async (weight: string): Promise<void> => {
+    await place(page, "wing.left").click();
+    await page.getByLabel("Or type it").fill(weight);
+    await page.getByLabel("Or type it").press("Enter");
+    await expect(place(page, "wing.left")).toContainText(weight.replace(" g", ""));
+  };
+  await weigh("68 g");
+  await page.keyboard.press("u");
+  await expect(place(page, "wing.left")).toContainText("–");
+  await weigh("86 g");
+  await page.keyboard.press("l");
+  await expect(page.getByRole("dialog", { name: "Log of this tray" })).toContainText("waits to go up");
+  await page.keyboard.press("Escape");
+  await expect(waiting(page)).toContainText("6 captures wait.");
 
   await context.setOffline(false);
   await expect
     .poll(async () => (await captures(page, id, before)).map(({ capture }) => capture.text ?? capture.kind), { timeout: 20_000 })
-    .toEqual(["first", "second", "third", "piece"]);
+    .toEqual(["first", "second", "third", "piece", "void", "piece"]);
   await expect(waiting(page)).toHaveCount(0);
 });
 

@@ -73,18 +73,35 @@ test("a photograph says nothing of device and place, even where the browser writ
 });
 
 test("a weight that waits is shown and not graded: whether the tray balances is for the core to say", () => {
+  const wing = fact({ id: "wing", kind: "piece", piece: "wing.left", mass_mg: 91_000 });
   const tray = {
-    log: [],
-    holds: { as_purchased_mg: 1_800_000, bins: {}, portions: { dice: [16_000] } },
+    log: [{ entry: { seq: 7, by: "Marit", capture: wing }, standing: "holds" }],
+    holds: { as_purchased_mg: 1_800_000, bins: { stock: 500_000 }, portions: { dice: [16_000] }, faults: { sawing: 2 }, levels: {} },
     result: { pieces: [{ id: "wing.left", mass_mg: 91_000, verdict: "within" }], balance: { state: "balanced", unaccounted_mg: 9_000 } },
   } as unknown as Tray;
-  const over = (capture: object): Tray => withWaiting(tray, [{ capture: fact(capture), refusal: null } as Waiting]);
-  const wing = over({ kind: "piece", piece: "wing.left", mass_mg: 86_000 });
-  expect(wing.result.pieces[0]).toMatchObject({ mass_mg: 86_000, verdict: "pending" });
-  expect(wing.result.balance).toEqual({ state: "open", unaccounted_mg: null });
+  const over = (...facts: object[]): Tray =>
+    withWaiting(
+      tray,
+      facts.map((it, index) => ({ attempt: "a", capture: fact({ id: String(index), ...it }), refusal: null }) as Waiting),
+      "Marit",
+    );
+  const again = over({ kind: "piece", piece: "wing.left", mass_mg: 86_000 });
+  expect(again.result.pieces[0]).toMatchObject({ mass_mg: 86_000, verdict: "pending" });
+  expect(again.result.balance).toEqual({ state: "open", unaccounted_mg: null });
+  expect(again.log.map((it) => [it.entry.seq, it.entry.by, it.standing])).toEqual([
+    [7, "Marit", "holds"],
+    [8, "Marit", "holds"],
+  ]);
   expect(over({ kind: "portion", piece: "dice", portion: 3, mass_mg: 15_000 }).holds.portions).toEqual({ dice: [16_000, null, 15_000] });
   expect(over({ kind: "note", text: "Steady" }).result).toBe(tray.result);
-  expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting])).toBe(tray);
+  expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting], "Marit")).toBe(tray);
+
+  const undo = (target: string) => ({ kind: "void", target, reason: "Undone at once" });
+  const undone = over({ kind: "fault", fault: "sawing" }, undo("0"));
+  expect([undone.holds.faults, undone.log.map((it) => it.standing)]).toEqual([{ sawing: 2 }, ["holds", "withdrawn", "holds"]]);
+  const gone = over(undo("wing"));
+  expect([gone.result.pieces[0]?.mass_mg, gone.result.balance.state, gone.log[0]?.standing]).toEqual([null, "open", "withdrawn"]);
+  expect(over(undo("wing"), undo("0")).result.pieces[0]?.mass_mg).toBe(91_000);
 });
 
 test("nobody cuts before somebody has looked, nor with a safety item open", () => {
@@ -154,5 +171,6 @@ test("the room is drawn from captures that the server does not know of yet", () 
   ]);
   expect(after({ kind: "fault", fault: "sawing" }, { kind: "void", target: "0", reason: "Undone at once" })?.last).toEqual([]);
   expect(after({ kind: "incident", what: "near_miss", text: "" })).toMatchObject({ incidents: 1, last: [{ text: "Incident: near miss" }] });
+  expect(after({ kind: "chill", event: "out", at }, { kind: "void", target: "0", reason: "Undone at once" })?.cold_since_ms).toBeNull();
   expect(withCaptures(floor, []).stations[1]).toBe(floor.stations[1]);
 });

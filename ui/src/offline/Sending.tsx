@@ -10,9 +10,17 @@ import type { Photo } from "./photo";
 import { startSending } from "./sender";
 import { store } from "./store";
 
+/** A capture, and the attempt it is of. */
+export interface TakenDown {
+  attempt: string;
+  capture: SentCapture;
+}
+
 interface Queue {
   /** Takes facts down: they are on this device when it resolves, and go up by themselves. */
   take: (attempt: string, ...facts: Fact[]) => Promise<SentCapture[]>;
+  /** The same for several attempts, all of it or none. */
+  takeAll: (facts: { attempt: string; fact: Fact }[]) => Promise<TakenDown[]>;
   /** Takes a photograph down: it is kept on this device with its capture, and goes up before it. */
   takePhoto: (attempt: string, photo: Photo) => Promise<SentCapture[]>;
   /** Puts a refused capture right, or leaves it as it is, and tries it again. */
@@ -49,15 +57,18 @@ export function Sending({ children }: { children: ReactNode }) {
       sender.current = null;
     };
   }, [user, queries]);
-  const queue = useMemo(
-    (): Queue => ({
-      take: async (attempt, ...facts) => {
-        const captures = facts.map(captured);
-        await store.waiting.bulkAdd(captures.map((capture) => ({ user, attempt, capture, offsetMs: offsetMs(), refusal: null })));
-        sender.current?.kick();
+  const queue = useMemo((): Queue => {
+    const takeAll: Queue["takeAll"] = async (facts) => {
+      const taken = facts.map(({ attempt, fact }) => ({ attempt, capture: captured(fact) }));
+      await store.waiting.bulkAdd(taken.map((it) => ({ ...it, user, offsetMs: offsetMs(), refusal: null })));
+      sender.current?.kick();
 
-        return captures;
-      },
+      return taken;
+    };
+
+    return {
+      takeAll,
+      take: async (attempt, ...facts) => (await takeAll(facts.map((fact) => ({ attempt, fact })))).map((it) => it.capture),
       takePhoto: async (attempt, { blob, sha256 }) => {
         const capture = captured({ kind: "photo", file: `${sha256}.jpg`, sha256 });
         await store.waiting.add({ user, attempt, capture, offsetMs: offsetMs(), refusal: null, blob });
@@ -70,9 +81,8 @@ export function Sending({ children }: { children: ReactNode }) {
         sender.current?.kick();
       },
       drop: (order) => store.waiting.delete(order),
-    }),
-    [user],
-  );
+    };
+  }, [user]);
 
   return <QueueContext value={queue}>{children}</QueueContext>;
 }

@@ -1,13 +1,40 @@
-import type { AttemptResult, SentCapture, Tray } from "../api/types";
+import type { AttemptResult, LogEntry, SentCapture, Tray } from "../api/types";
+import { standing } from "./standing";
 import type { Waiting } from "./store";
 
-/** A tray as this device knows it: what the server said, and over it what was taken down since. No mark is made up: what is not graded yet is pending. */
-export function withWaiting(tray: Tray, waiting: Waiting[]): Tray {
+/**
+ * A tray as this device knows it: what the server said, and over it and in its log what was taken down since.
+ * No mark is made up: what is not graded yet is pending.
+ *
+ * @param by who is signed in here
+ */
+export function withWaiting(tray: Tray, waiting: Waiting[], by: string): Tray {
   const known = new Set(tray.log.map((it) => it.entry.capture.id));
-  const fresh = waiting.filter((it) => it.refusal === null && !known.has(it.capture.id)).map((it) => it.capture);
+  const fresh = waiting.filter((it) => it.refusal === null && !known.has(it.capture.id));
+  if (fresh.length === 0) return tray;
+  const stands = standing(fresh);
+  const withdrawn = new Set(stands.flatMap(({ capture }) => (capture.kind === "void" ? [capture.target] : [])));
+  const log = [...tray.log, ...fresh.map((it, index) => entryOf(it, by, (tray.log.at(-1)?.entry.seq ?? 0) + 1 + index))];
 
-  return fresh.reduce(withCapture, tray);
+  return {
+    ...stands.map((it) => it.capture).reduce(withCapture, tray),
+    log: log.map((line) => (withdrawn.has(line.entry.capture.id) ? { ...line, standing: "withdrawn" } : line)),
+  };
 }
+
+const entryOf = ({ attempt, capture, offsetMs }: Waiting, by: string, seq: number): LogEntry => ({
+  entry: {
+    seq,
+    attempt,
+    capture: { ...capture, by },
+    by,
+    device: "this device, waits to go up",
+    received_at: capture.at,
+    offset_ms: offsetMs,
+  },
+  standing: "holds",
+  replaced_by: null,
+});
 
 function withCapture(tray: Tray, capture: SentCapture): Tray {
   const { holds, result } = tray;
@@ -43,10 +70,43 @@ function withCapture(tray: Tray, capture: SentCapture): Tray {
       return { ...tray, holds: { ...holds, mise_looked: true, mise_open: capture.open } };
     case "clock":
       return { ...tray, ...turned(tray, capture.event, Date.parse(capture.at)) };
+    case "void":
+      return without(tray, capture.target);
     default:
       return tray;
   }
 }
+
+/** What held is withdrawn: what may hold instead, the server will say. */
+function without(tray: Tray, target: string): Tray {
+  const { holds, result } = tray;
+  const line = tray.log.find((it) => it.entry.capture.id === target);
+  if (line?.standing !== "holds") return tray;
+  const { capture } = line.entry;
+  switch (capture.kind) {
+    case "piece":
+      return {
+        ...tray,
+        result: {
+          ...weighing(result),
+          pieces: result.pieces.map((it) => (it.id === capture.piece ? { ...it, mass_mg: null, verdict: "pending" as const } : it)),
+        },
+      };
+    case "bin":
+      return { ...tray, result: weighing(result), holds: { ...holds, bins: omit(holds.bins, capture.bin) } };
+    case "scrape":
+      return { ...tray, result: weighing(result), holds: { ...holds, scrape_mg: null } };
+    case "level":
+      return { ...tray, holds: { ...holds, levels: omit(holds.levels, capture.criterion) } };
+    case "fault":
+      return { ...tray, holds: { ...holds, faults: { ...holds.faults, [capture.fault]: (holds.faults[capture.fault] ?? 1) - 1 } } };
+    default:
+      return tray;
+  }
+}
+
+const omit = (of: Record<string, number>, key: string): Record<string, number> =>
+  Object.fromEntries(Object.entries(of).filter(([name]) => name !== key));
 
 /** Whether weights balance is for the core to say, once it has seen all of them. */
 const weighing = (result: AttemptResult): AttemptResult => ({

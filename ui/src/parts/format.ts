@@ -18,6 +18,9 @@ export const day = (date: string): string =>
 
 export const timeOfDay = (instant: string): string => new Date(instant).toLocaleTimeString("en-GB");
 
+/** "1 station", "12 stations". */
+export const counted = (count: number, thing: string): string => `${count} ${thing}${count === 1 ? "" : "s"}`;
+
 /** "left wing" becomes "Left wing". */
 export const upperFirst = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Floor, FloorStation } from "../../api/types";
-import { clock } from "../../parts/format";
+import { clock, counted } from "../../parts/format";
 import type { StationDesk } from "./useStationDesk";
 
 const WARN_AT = 0.75;
@@ -16,9 +16,11 @@ export function ColdChain({ floor, now, desk }: { floor: Floor; now: number; des
   const longest = Math.max(...floor.stations.map((it) => outFor(it, now)));
   const inside = floor.stations.filter((it) => it.cold_since_ms === null && it.stage !== "judged");
   const outside = floor.stations.filter((it) => it.cold_since_ms !== null);
-  const all = async (stations: FloorStation[], event: "out" | "in", words: string): Promise<void> => {
-    for (const it of stations) await desk.take(it.attempt, words, { kind: "chill", event });
-  };
+  const all = (stations: FloorStation[], event: "out" | "in", words: string): Promise<void> =>
+    desk.takeAll(
+      `${words}, ${counted(stations.length, "station")}`,
+      stations.map(({ attempt }) => ({ attempt, fact: { kind: "chill", event } })),
+    );
   const isPast = longest > limit;
   const isNear = !isPast && longest > limit * WARN_AT;
 

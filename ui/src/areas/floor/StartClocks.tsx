@@ -1,7 +1,7 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Floor, FloorStation } from "../../api/types";
-import { clock } from "../../parts/format";
+import { clock, counted } from "../../parts/format";
 import { unsafeItems } from "../../parts/mise";
 import type { StationDesk } from "./useStationDesk";
 
@@ -17,9 +17,11 @@ const isReady = (floor: Floor, it: FloorStation): boolean =>
 export function StartClocks({ floor, now, desk }: { floor: Floor; now: number; desk: StationDesk }) {
   const waves = [...new Set(floor.stations.map((it) => it.wave))].sort((a, b) => a - b);
   const started = floor.stations.filter((it) => it.running_since_ms !== null || it.running_ms > 0);
-  const start = async (stations: FloorStation[]): Promise<void> => {
-    for (const it of stations) await desk.take(it.attempt, `Clock started, station ${it.station}`, { kind: "clock", event: "start" });
-  };
+  const start = (stations: FloorStation[]): Promise<void> =>
+    desk.takeAll(
+      `Clock started, ${counted(stations.length, "station")}`,
+      stations.map(({ attempt }) => ({ attempt, fact: { kind: "clock", event: "start" } })),
+    );
   const groups =
     waves.length > 1
       ? waves.map((wave) => ({ label: `Start wave ${wave}`, of: floor.stations.filter((it) => it.wave === wave), wave }))

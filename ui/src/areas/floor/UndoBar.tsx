@@ -2,9 +2,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import type { StationDesk } from "./useStationDesk";
 
-/** The last thing taken down, undone in one tap while it lasts. */
+/** What the last tap took down, undone in one tap while it lasts. */
 export function UndoBar({ desk: { undoable, undo } }: { desk: StationDesk }) {
-  if (undoable === null || undoable.capture.kind === "incident") return null;
+  if (undoable === null || undoable.taken.some((it) => it.capture.kind === "incident")) return null;
 
   return (
     <Box

@@ -1,17 +1,16 @@
 import { useEffect, useState } from "react";
-import type { Fact, SentCapture } from "../../api/types";
-import { useQueue } from "../../offline/Sending";
+import type { Fact } from "../../api/types";
+import { useQueue, type TakenDown } from "../../offline/Sending";
 
 const UNDO_MS = 10_000;
 
-/** What can still be undone in one tap. */
-export interface Undoable {
-  attempt: string;
-  capture: SentCapture;
+/** What one tap took down, which another can undo. */
+interface Undoable {
+  taken: TakenDown[];
   words: string;
 }
 
-/** Taking facts down for stations of a room, with the last one undone in one tap for ten seconds. */
+/** Taking facts down for stations of a room, with what the last tap took undone in one tap for ten seconds. */
 export function useStationDesk() {
   const queue = useQueue();
   const [undoable, setUndoable] = useState<Undoable | null>(null);
@@ -21,18 +20,25 @@ export function useStationDesk() {
 
     return () => clearTimeout(gone);
   }, [undoable]);
+  const takeAll = async (words: string, facts: { attempt: string; fact: Fact }[]): Promise<void> => {
+    const taken = await queue.takeAll(facts);
+    if (taken.length > 0) setUndoable({ taken, words });
+  };
 
   return {
     undoable,
-    take: async (attempt: string, words: string, ...facts: Fact[]): Promise<void> => {
-      const captures = await queue.take(attempt, ...facts);
-      const capture = captures.at(-1);
-      if (capture !== undefined) setUndoable({ attempt, capture, words });
-    },
+    takeAll,
+    take: (attempt: string, words: string, ...facts: Fact[]): Promise<void> =>
+      takeAll(
+        words,
+        facts.map((fact) => ({ attempt, fact })),
+      ),
     undo: async (): Promise<void> => {
       if (undoable === null) return;
       setUndoable(null);
-      await queue.take(undoable.attempt, { kind: "void", target: undoable.capture.id, reason: "Undone at once" });
+      await queue.takeAll(
+        undoable.taken.map(({ attempt, capture }) => ({ attempt, fact: { kind: "void", target: capture.id, reason: "Undone at once" } })),
+      );
     },
   };
 }

@@ -1,4 +1,5 @@
 import type { Floor, FloorStation, SentCapture } from "../../api/types";
+import { standing } from "../../offline/standing";
 
 /** So many marks does a tile show, as the server sends them. */
 const LAST = 4;
@@ -11,8 +12,9 @@ interface Taken {
 /** A room with captures laid over it that the server does not know of yet. */
 export function withCaptures(floor: Floor, fresh: Taken[]): Floor {
   if (fresh.length === 0) return floor;
+  const stands = standing(fresh);
   const stations = floor.stations.map((station) =>
-    fresh.filter((it) => it.attempt === station.attempt).reduce((it, { capture }) => withCapture(it, capture, floor), station),
+    stands.filter((it) => it.attempt === station.attempt).reduce((it, { capture }) => withCapture(it, capture, floor), station),
   );
 
   return { ...floor, stations };

@@ -39,6 +39,7 @@ const stepFor = (tray: Tray): Step => {
 /** One attempt: receive, weigh in, inspect. */
 export function TrayArea() {
   const { attempt = "", step } = useParams();
+  const user = useUser();
   const tray = useTray(attempt);
   const waiting = useWaiting(attempt);
   const cursor = useCursor(tray.data?.assessment);
@@ -51,7 +52,7 @@ export function TrayArea() {
   return (
     <TrayDesk
       key={attempt}
-      tray={withWaiting(tray.data, waiting)}
+      tray={withWaiting(tray.data, waiting, user.name)}
       assessment={assessment.data}
       asked={step}
       others={(cursor.data?.present ?? []).filter((it) => it.attempt === attempt && it.device !== device()).map((it) => it.name)}
