@@ -21,6 +21,6 @@ final readonly class ShowFloor
         $class = $this->grading->grade($assessment, $assessment->attempts);
         $numbers = array_values($assessment->attempts->map(static fn(Attempt $it): int => $it->station)->all());
 
-        return FloorView::of($assessment, $class, $this->shelf->mise($class->standard->species), Room::rowsFor($assessment->room, $numbers));
+        return FloorView::of($assessment, $class, $this->shelf, Room::rowsFor($assessment->room, $numbers));
     }
 }

@@ -21,13 +21,22 @@ start_database() {
     chmod 700 "$folder"
     as_user postgres "$PG_BIN/initdb" -D "$folder" -U deft_blade -A trust --encoding=UTF8 --locale=C.UTF-8 >"$DEFT_BLADE_STATE/log/initdb.log" 2>&1 || fail "initdb failed; see $DEFT_BLADE_STATE/log/initdb.log"
   fi
-  if ! database_runs; then
-    require_free_port "$DB_PORT" DEFT_BLADE_DB_PORT
-    as_user postgres "$PG_BIN/pg_ctl" -D "$folder" -w -t 60 -l "$folder/server.log" \
-      -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c password_encryption=scram-sha-256" start >/dev/null \
-      || fail "PostgreSQL did not start; see $folder/server.log"
-  fi
+  start_server "$folder"
   make_database "$DB_DATABASE"
+}
+
+database_answers() { database_runs && "$PG_BIN/pg_isready" -q -h 127.0.0.1 -p "$DB_PORT"; }
+
+# One that was killed looks as if it ran, and keeps another from starting, until the system has cleared up after it.
+start_server() {
+  local folder=$1 tries=60
+  until database_answers; do
+    [ $((tries -= 1)) -ge 0 ] || fail "PostgreSQL did not start; see $folder/server.log"
+    if database_runs; then sleep 1; continue; fi
+    [ -e "$folder/postmaster.pid" ] || require_free_port "$DB_PORT" DEFT_BLADE_DB_PORT
+    as_user postgres "$PG_BIN/pg_ctl" -D "$folder" -w -t 60 -l "$folder/server.log" \
+      -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c password_encryption=scram-sha-256" start >/dev/null || sleep 1
+  done
 }
 
 make_database() {

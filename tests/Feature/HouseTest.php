@@ -22,6 +22,7 @@ final class HouseTest extends TestCase
         self::assertStringNotContainsString('anitiser', (string) $view->getContent());
         $this->getJson('/api/v1/session')->assertJsonPath('units', 'us');
         $this->getJson('/api/v1/assessments/'.$this->practical()->id)->assertJsonPath('scrape_title', 'Carcass scrape');
+        self::assertContains('Helped a neighbor', (array) $this->getJson('/api/v1/assessments/'.$this->practical()->id.'/floor')->json('praise'));
 
         self::assertStringContainsString(',Carcass,', (string) $this->get('/api/v1/assessments/'.$this->practical()->id.'/sheet.csv')->assertOk()->getContent());
 

@@ -9,7 +9,7 @@ use App\Models\Assessment;
 use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Standard\Checkpoint;
 use DeftBlade\Core\Standard\Defect;
-use DeftBlade\Core\Standard\MiseList;
+use DeftBlade\Core\Standard\Shelf;
 use OpenApi\Attributes as OA;
 
 /** The room as it stands: its stations where they stand, and what can be marked. */
@@ -23,6 +23,7 @@ final readonly class FloorView
      * @param list<FloorStationView> $stations
      * @param list<MiseItemView>     $mise
      * @param list<OfferedMarkView>  $marks
+     * @param list<string>           $praise
      * @param list<ItemView>         $checkpoints
      * @param list<ItemView>         $pieces
      * @param list<ItemView>         $defects
@@ -50,6 +51,8 @@ final readonly class FloorView
         public array $mise,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OfferedMarkView::class))]
         public array $marks,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What goes well without a sentence of its own.')]
+        public array $praise,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ItemView::class))]
         public array $checkpoints,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ItemView::class))]
@@ -61,7 +64,7 @@ final readonly class FloorView
     ) {}
 
     /** @param list<list<int>> $rows of station numbers */
-    public static function of(Assessment $assessment, GradedClass $class, MiseList $mise, array $rows): self
+    public static function of(Assessment $assessment, GradedClass $class, Shelf $shelf, array $rows): self
     {
         $time = $class->standard->time;
 
@@ -75,8 +78,9 @@ final readonly class FloorView
             $assessment->waveGapMs(),
             $rows,
             FloorStationView::allOf($assessment, $assessment->attempts, $class),
-            array_map(MiseItemView::of(...), array_values($mise->items)),
+            array_map(MiseItemView::of(...), array_values($shelf->mise($class->standard->species)->items)),
             OfferedMarkView::allOf($class),
+            $shelf->praise(),
             array_map(static fn(Checkpoint $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->checkpoints)),
             array_map(static fn(Piece $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->cuts->pieces)),
             array_map(static fn(Defect $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->defects)),

@@ -14,7 +14,7 @@ final readonly class Vocabulary
     private const TEXTS = ['title', 'text', 'do', 'look', 'hand', 'fault', 'caution', 'question', 'practical', 'standing', 'label', 'scrape_title'];
 
     /** Keys under which every text, at any depth, is for people. */
-    private const ALL_BELOW = ['cautions', 'advice', 'uses', 'joints'];
+    private const ALL_BELOW = ['cautions', 'advice', 'uses', 'joints', 'praise'];
 
     /** What a device sent stands as it was sent. */
     private const LEFT_ALONE = ['capture'];

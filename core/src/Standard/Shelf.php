@@ -55,6 +55,12 @@ final readonly class Shelf
         return $this->document("carcasses/$key");
     }
 
+    /** @return list<string> what goes well in a kitchen without a sentence of its own */
+    public function praise(): array
+    {
+        return array_map(static fn(Node $it): string => $it->text(), Node::of($this->house('praise'), 'praise')->at('praise')->items());
+    }
+
     /** What a carcass weighs as purchased; null for one that did not ship. */
     public function typicalMassOf(Carcass $carcass): ?TypicalMass
     {

@@ -654,6 +654,8 @@ export interface components {
             stations: components["schemas"]["FloorStationView"][];
             mise: components["schemas"]["MiseItemView"][];
             marks: components["schemas"]["OfferedMarkView"][];
+            /** @description What goes well without a sentence of its own. */
+            praise: string[];
             checkpoints: components["schemas"]["ItemView"][];
             pieces: components["schemas"]["ItemView"][];
             defects: components["schemas"]["ItemView"][];

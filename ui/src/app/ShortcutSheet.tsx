@@ -32,6 +32,8 @@ const groups: { title: string; keys: [string, string][] }[] = [
     title: "On the Floor",
     keys: [
       ["0 … 9", "pick a station"],
+      ["Space", "start the picked clock, present the tray"],
+      ["m", "marks of the picked station"],
       ["n", "note on the picked station"],
       ["u", "undo what was just taken down"],
       ["w", "weigh the next tray"],

@@ -12,6 +12,7 @@ import { usePrepared } from "../../offline/usePrepared";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { Sheets } from "../../parts/Sheets";
 import { useKeys } from "../../parts/useKey";
+import { useNow } from "../../parts/useNow";
 import { ArrangeRoom } from "./ArrangeRoom";
 import { MiseRound } from "./MiseRound";
 import { queueOf } from "./queueOf";
@@ -20,7 +21,6 @@ import { StationPanel } from "./StationPanel";
 import { StationTile } from "./StationTile";
 import { StartClocks } from "./StartClocks";
 import { UndoBar } from "./UndoBar";
-import { useNow } from "./useNow";
 import { useRoom } from "./useRoom";
 import { useStationDesk } from "./useStationDesk";
 

@@ -7,6 +7,8 @@ import { Field } from "../../parts/Field";
 
 interface MarkSheetProps {
   marks: Floor["marks"];
+  /** What goes well without a sentence of its own. */
+  praise: string[];
   onFault: (id: string, title: string) => void;
   onWell: (text: string) => void;
   onNote: (text: string) => void;
@@ -14,19 +16,16 @@ interface MarkSheetProps {
 
 const groups = ["technique", "quality", "sanitation", "safety"] as const;
 
-/** What goes well without a sentence of its own. */
-const praise = ["Joint found at once", "Clean board all through", "Knife sure and safe", "Helped a neighbour"];
-
 const FIRST = 4;
 
 /** The marks this room uses most, in four groups, and what is done well: one tap each. */
-export function MarkSheet({ marks, onFault, onWell, onNote }: MarkSheetProps) {
+export function MarkSheet({ marks, praise, onFault, onWell, onNote }: MarkSheetProps) {
   const [showsAll, setShowsAll] = useState(false);
   const [note, setNote] = useState("");
   const inGroup = (group: string) => marks.filter((it) => it.group === group).slice(0, showsAll ? undefined : FIRST);
 
   return (
-    <Box sx={{ display: "grid", gap: 1.25 }}>
+    <Box id="floor-marks" sx={{ display: "grid", gap: 1.25 }}>
       {groups.map((group) => {
         const few = inGroup(group);
         if (few.length === 0) return null;

@@ -4,9 +4,11 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Floor, FloorStation } from "../../api/types";
+import { clockOffers, clockTurn } from "../../parts/clockOffers";
 import { clock, timeOfDay } from "../../parts/format";
 import { unsafeItems } from "../../parts/mise";
 import { StartAnyway } from "../../parts/StartAnyway";
+import { useKeys } from "../../parts/useKey";
 import { ClockBar } from "./ClockBar";
 import { MarkSheet } from "./MarkSheet";
 import { SafetyStop } from "./SafetyStop";
@@ -19,6 +21,8 @@ interface StationPanelProps {
   desk: StationDesk;
   onClose: () => void;
 }
+
+const turned = { start: "Clock started", pause: "Clock paused", resume: "Clock runs on", stop: "Presented" };
 
 const pauses = [
   ["Injury", "injury"],
@@ -34,12 +38,19 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
   const who = `station ${station.station}`;
   const isRunning = station.running_since_ms !== null;
   const unsafe = unsafeItems(floor.mise, station);
-  const start = (): void => {
-    if (unsafe.length > 0) setAsksStart(true);
-    else void desk.take(attempt, `Clock started, ${who}`, { kind: "clock", event: "start" });
+  const turn = (event: keyof typeof turned): void => {
+    if (event === "start" && unsafe.length > 0) setAsksStart(true);
+    else void desk.take(attempt, `${turned[event]}, ${who}`, { kind: "clock", event });
   };
+  useKeys((key) => {
+    const event = key === " " ? clockTurn(station) : undefined;
+    if (event !== undefined) turn(event);
+    if (key === "m") document.querySelector<HTMLElement>("#floor-marks button")?.focus();
+
+    return event !== undefined || key === "m";
+  });
   const stop = (): void => {
-    if (isRunning) void desk.take(attempt, `Clock stopped, ${who}`, { kind: "clock", event: "pause", reason: "safety stop" });
+    if (isRunning) void desk.take(attempt, `${turned.pause}, ${who}`, { kind: "clock", event: "pause", reason: "safety stop" });
     setStopping(true);
   };
   const next = floor.checkpoints.find((it) => !station.splits.some((split) => split.checkpoint === it.id));
@@ -78,24 +89,13 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
         </Typography>
       ))}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
-        {!isRunning && station.running_ms === 0 && !station.presented && (
-          <Button variant="contained" onClick={start}>
-            Start
-          </Button>
-        )}
-        {!isRunning && (station.running_ms > 0 || station.presented) && (
-          <Button
-            variant={station.presented ? "outlined" : "contained"}
-            onClick={() => void desk.take(attempt, `Clock runs on, ${who}`, { kind: "clock", event: "resume" })}
-          >
-            Run on
-          </Button>
-        )}
-        {isRunning && (
-          <Button variant="contained" onClick={() => void desk.take(attempt, `Presented, ${who}`, { kind: "clock", event: "stop" })}>
-            Present
-          </Button>
-        )}
+        {clockOffers(station)
+          .filter(({ event }) => event !== "pause")
+          .map(({ event, label }, index) => (
+            <Button key={event} variant={index === 0 && !station.presented ? "contained" : "outlined"} onClick={() => turn(event)}>
+              {label}
+            </Button>
+          ))}
         {isRunning && next !== undefined && (
           <Button onClick={() => void desk.take(attempt, `${next.title}, ${who}`, { kind: "checkpoint", checkpoint: next.id })}>
             {next.title}
@@ -107,7 +107,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
               key={reason}
               size="small"
               sx={{ minHeight: 48 }}
-              onClick={() => void desk.take(attempt, `Paused, ${who}`, { kind: "clock", event: "pause", reason })}
+              onClick={() => void desk.take(attempt, `${turned.pause}, ${who}`, { kind: "clock", event: "pause", reason })}
             >
               Pause: {word.toLowerCase()}
             </Button>
@@ -131,6 +131,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
       </Button>
       <MarkSheet
         marks={floor.marks}
+        praise={floor.praise}
         onFault={(fault, title) => void desk.take(attempt, `${title}, ${who}`, { kind: "fault", fault })}
         onWell={(text) => void desk.take(attempt, `${text}, ${who}`, { kind: "well", text })}
         onNote={(text) => void desk.take(attempt, `Note, ${who}`, { kind: "note", text })}
@@ -157,7 +158,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
           unsafe={unsafe}
           onStart={(...facts) => {
             setAsksStart(false);
-            void desk.take(attempt, `Clock started, ${who}`, ...facts);
+            void desk.take(attempt, `${turned.start}, ${who}`, ...facts);
           }}
           onClose={() => setAsksStart(false)}
         />

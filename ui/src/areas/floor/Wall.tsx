@@ -6,9 +6,9 @@ import { useCursor, useFloor } from "../../api/useFloor";
 import type { Floor } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { useNow } from "../../parts/useNow";
 import { ClockBar } from "./ClockBar";
 import { StageMark, wordOf } from "./stages";
-import { useNow } from "./useNow";
 import { useRoom } from "./useRoom";
 
 /** For a second screen: nothing but the clocks, readable across the room. */

@@ -1,33 +1,16 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
+import { clockOffers, clockTurn } from "../../parts/clockOffers";
 import { clock } from "../../parts/format";
 import { unsafeItems } from "../../parts/mise";
 import { StartAnyway } from "../../parts/StartAnyway";
 import { useKey } from "../../parts/useKey";
+import { useNow } from "../../parts/useNow";
 import type { Desk } from "./useTakeDown";
-
-type Event = "start" | "pause" | "resume" | "stop";
-
-/** What the clock offers next, the likeliest first. */
-function offers(tray: Tray): { event: Event; label: string }[] {
-  if (tray.presented) return [{ event: "resume", label: "Run on" }];
-  if (tray.running_since_ms !== null)
-    return [
-      { event: "stop", label: "Present" },
-      { event: "pause", label: "Pause" },
-    ];
-  if (tray.result.time.running_ms > 0)
-    return [
-      { event: "resume", label: "Resume" },
-      { event: "stop", label: "Present" },
-    ];
-
-  return [{ event: "start", label: "Start" }];
-}
 
 export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessment: Assessment; desk: Desk }) {
   const { may_capture: mayCapture } = useUser();
@@ -37,10 +20,11 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
   const checkpoints = assessment.standard.checkpoints ?? [];
   const passed = tray.result.splits ?? [];
   const next = checkpoints.find(({ id }) => !passed.some((it) => it.checkpoint === id));
-  const choices = mayCapture ? offers(tray) : [];
+  const state = { ...tray, running_ms: tray.result.time.running_ms };
+  const choices = mayCapture ? clockOffers(state) : [];
   const [asksStart, setAsksStart] = useState(false);
   const unsafe = unsafeItems(assessment.mise, tray.holds);
-  const turn = (event: Event): void => {
+  const turn = (event: (typeof choices)[number]["event"]): void => {
     if (event === "start" && unsafe.length > 0) setAsksStart(true);
     else void desk.take({ kind: "clock", event });
   };
@@ -48,8 +32,8 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
     if (mayCapture && next !== undefined && tray.running_since_ms !== null) void desk.take({ kind: "checkpoint", checkpoint: next.id });
   });
   useKey(" ", () => {
-    const first = choices[0];
-    if (first && !(tray.presented && first.event === "resume")) turn(first.event);
+    const event = clockTurn(state);
+    if (mayCapture && event !== undefined) turn(event);
   });
 
   return (
@@ -101,15 +85,3 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
 
 const isPast = (elapsed: number, allowance: Assessment["standard"]["time"], tray: Tray): boolean =>
   allowance !== null && elapsed > allowance.limit_ms * tray.time_factor;
-
-function useNow(runs: boolean): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (!runs) return;
-    const tick = setInterval(() => setNow(Date.now()), 500);
-
-    return () => clearInterval(tick);
-  }, [runs]);
-
-  return now;
-}

@@ -189,7 +189,7 @@ function Yields({ page: { result } }: { page: VerdictPage }) {
   const { portion, utilisation, waste, loss } = result.yields;
   const rows = [
     ["Portion yield", portion],
-    ["Utilisation", utilisation],
+    ["Usable yield", utilisation],
     ["Waste", waste],
     ["Loss", loss],
   ] as const;

@@ -37,7 +37,7 @@ export function DraftRules({ draft, onChange }: DraftRulesProps) {
         {time !== null && <AllowanceFields what="Time" allowance={time} onChange={(it) => onChange({ ...draft, time: it })} />}
       </Rule>
       <Rule
-        title="Frame scrape"
+        title="Scrape"
         isOn={frame !== null}
         word="is weighed"
         onToggle={() => onChange({ ...draft, frame: frame === null ? usual.frame : null })}

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { now } from "../../offline/clock";
+import { now } from "../offline/clock";
 
 /** The time, by the server's clock, looked at twice a second while something runs. */
 export function useNow(runs: boolean): number {
