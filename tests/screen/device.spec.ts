@@ -77,7 +77,12 @@ test("a weight that waits is shown and not graded: whether the tray balances is 
   const tray = {
     log: [{ entry: { seq: 7, by: "Marit", capture: wing }, standing: "holds" }],
     holds: { as_purchased_mg: 1_800_000, bins: { stock: 500_000 }, portions: { dice: [16_000] }, faults: { sawing: 2 }, levels: {} },
-    result: { pieces: [{ id: "wing.left", mass_mg: 91_000, verdict: "within" }], balance: { state: "balanced", unaccounted_mg: 9_000 } },
+    result: {
+      pieces: [{ id: "wing.left", mass_mg: 91_000, verdict: "within" }],
+      balance: { state: "balanced", unaccounted_mg: 9_000 },
+      time: { running_ms: 60_000 },
+    },
+    running_since_ms: Date.parse(at),
   } as unknown as Tray;
   const over = (...facts: object[]): Tray =>
     withWaiting(
@@ -94,6 +99,9 @@ test("a weight that waits is shown and not graded: whether the tray balances is 
   ]);
   expect(over({ kind: "portion", piece: "dice", portion: 3, mass_mg: 15_000 }).holds.portions).toEqual({ dice: [16_000, null, 15_000] });
   expect(over({ kind: "note", text: "Steady" }).result).toBe(tray.result);
+  expect(over({ kind: "refused", reason: "Warm" }).holds.as_purchased_mg).toBeNull();
+  const passed = over({ kind: "checkpoint", checkpoint: "trussed", at: new Date(Date.parse(at) + 30_000).toISOString() });
+  expect(passed.result.splits).toEqual([{ checkpoint: "trussed", running_ms: 90_000 }]);
   expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting], "Marit")).toBe(tray);
 
   const undo = (target: string) => ({ kind: "void", target, reason: "Undone at once" });
@@ -140,9 +148,14 @@ test("the room is drawn from captures that the server does not know of yet", () 
     running_ms: 0,
     running_since_ms: null,
     presented: false,
+    splits: [],
     last: [],
   } as unknown as FloorStation;
-  const floor = { stations: [station, { ...station, attempt: "b" }], marks: [{ id: "sawing", title: "Sawing" }] } as unknown as Floor;
+  const floor = {
+    stations: [station, { ...station, attempt: "b" }],
+    marks: [{ id: "sawing", title: "Sawing" }],
+    checkpoints: [{ id: "trussed", title: "Trussed" }],
+  } as unknown as Floor;
   const start = Date.parse(at);
   const later = (seconds: number): string => new Date(start + seconds * 1_000).toISOString();
   const after = (...captures: object[]): FloorStation | undefined =>
@@ -164,6 +177,10 @@ test("the room is drawn from captures that the server does not know of yet", () 
     running_since_ms: null,
     queued_since_ms: start + 230_000,
   });
+  const trussed = { kind: "checkpoint", checkpoint: "trussed", at: later(250) };
+  expect(after(clock("start", 0), clock("pause", 90), clock("resume", 200), trussed)?.splits).toEqual([
+    { checkpoint: "trussed", title: "Trussed", running_ms: 140_000 },
+  ]);
   expect(after({ kind: "chill", event: "out", at }, { kind: "chill", event: "in", at: later(60) })).toMatchObject({ cold_ms: 60_000 });
   expect(after({ kind: "fault", fault: "sawing" }, { kind: "well", text: "Joint found at once" })?.last.map((it) => it.text)).toEqual([
     "Joint found at once",

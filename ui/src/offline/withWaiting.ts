@@ -41,6 +41,8 @@ function withCapture(tray: Tray, capture: SentCapture): Tray {
   switch (capture.kind) {
     case "received":
       return { ...tray, result: weighing(result), holds: { ...holds, as_purchased_mg: capture.mass_mg, defects: capture.defects ?? [] } };
+    case "refused":
+      return { ...tray, result: weighing(result), holds: { ...holds, as_purchased_mg: null, defects: [] } };
     case "piece":
       return {
         ...tray,
@@ -68,6 +70,12 @@ function withCapture(tray: Tray, capture: SentCapture): Tray {
       return { ...tray, holds: { ...holds, faults: { ...holds.faults, [capture.fault]: (holds.faults[capture.fault] ?? 0) + 1 } } };
     case "mise":
       return { ...tray, holds: { ...holds, mise_looked: true, mise_open: capture.open } };
+    case "checkpoint": {
+      const ran = result.time.running_ms + (tray.running_since_ms === null ? 0 : Date.parse(capture.at) - tray.running_since_ms);
+      const others = (result.splits ?? []).filter((it) => it.checkpoint !== capture.checkpoint);
+
+      return { ...tray, result: { ...result, splits: [...others, { checkpoint: capture.checkpoint, running_ms: ran }] } };
+    }
     case "clock":
       return { ...tray, ...turned(tray, capture.event, Date.parse(capture.at)) };
     case "void":

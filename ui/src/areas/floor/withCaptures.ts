@@ -50,6 +50,13 @@ function withCapture(station: FloorStation, capture: SentCapture, floor: Floor):
       return { ...station, last: station.last.filter((it) => it.id !== capture.target) };
     case "clock":
       return turned(station, capture.event, at);
+    case "checkpoint": {
+      const title = floor.checkpoints.find((it) => it.id === capture.checkpoint)?.title ?? capture.checkpoint;
+      const ran = station.running_ms + (station.running_since_ms === null ? 0 : at - station.running_since_ms);
+      const others = station.splits.filter((it) => it.checkpoint !== capture.checkpoint);
+
+      return { ...station, splits: [...others, { checkpoint: capture.checkpoint, title, running_ms: ran }] };
+    }
     case "fault":
       return marked(floor.marks.find((it) => it.id === capture.fault)?.title ?? capture.fault);
     case "well":
