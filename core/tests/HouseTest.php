@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
+use DeftBlade\Core\Carcass\Part;
+use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\House\HouseSettings;
 use DeftBlade\Core\House\Lexicon;
 use DeftBlade\Core\House\Question;
@@ -13,6 +15,8 @@ use DeftBlade\Core\House\Units;
 use DeftBlade\Core\House\Vocabulary;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Criterion;
+use DeftBlade\Core\Standard\Fault;
 use DeftBlade\Core\Standard\PresentationDiff;
 use DeftBlade\Core\Standard\Shelf;
 use DeftBlade\Core\Standard\Standard;
@@ -68,6 +72,36 @@ final class HouseTest extends TestCase
         $document = (object) ['id' => 'frame', 'title' => 'Clean frame', 'parts' => [(object) ['id' => 'frame', 'title' => 'Keel']], 'cautions' => ['The frame is sharp']];
         self::assertSame(['Clean frame' => 'Clean carcass', 'The frame is sharp' => 'The carcass is sharp'], self::vocabulary(['frame' => 'carcass'])->otherwise($document));
         self::assertSame([], self::vocabulary([])->otherwise($document));
+    }
+
+    public function testNoWordOfTheHouseTouchesWhatIsComputed(): void
+    {
+        $shelf = new Shelf();
+        foreach ($shelf->keys() as $key) {
+            $document = $shelf->standard($key);
+            $plain = Standard::read(Node::of($document, $key));
+            foreach (self::lexicon()->terms as $term) {
+                foreach (array_keys($term->wordings) as $wording) {
+                    $spoken = self::vocabulary([$term->key => $wording], Units::Us)->speak($document);
+                    self::assertInstanceOf(\stdClass::class, $spoken);
+                    $examination = Standard::examine($spoken);
+                    self::assertSame([], $examination->problems, "$key, {$term->key}: $wording");
+                    self::assertEquals(self::figuresOf($plain), $examination->standard === null ? null : self::figuresOf($examination->standard));
+                }
+            }
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function figuresOf(Standard $standard): array
+    {
+        return [
+            'carcass' => array_map(static fn(Part $it): array => [$it->share, $it->sd], $standard->carcass->parts),
+            'pieces' => array_map(static fn(Piece $it): array => [$it->parts, $it->window, $it->expectation, $it->portions], $standard->cuts->pieces),
+            'criteria' => array_map(static fn(Criterion $it): float => $it->weight, $standard->criteria),
+            'faults' => array_map(static fn(Fault $it): array => [$it->deduct, $it->max], $standard->faults),
+            'rules' => [$standard->time, $standard->frame],
+        ];
     }
 
     #[DataProvider('questions')]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Carcass\Bin;
+use DeftBlade\Core\Carcass\Carcass;
 use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\PackageFormat;
@@ -14,6 +15,7 @@ use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Tests\Support\Package;
 use DeftBlade\Core\Weighing\Mass;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold of every standard that ships, whoever adds the next. */
@@ -36,6 +38,42 @@ final class ShippedStandardsTest extends TestCase
         }
         $held = array_merge(...array_map(static fn(Piece|Bin $it): array => $it->parts, [...array_values($standard->cuts->pieces), ...array_values($standard->cuts->bins)]));
         self::assertEqualsCanonicalizing(array_keys($standard->carcass->parts), $held);
+    }
+
+    /** AP weights of the trade (common practice), in kg; a quail by the hundred grams. */
+    #[TestWith(['chicken', 1.6, 2.1, 'bird'])]
+    #[TestWith(['duck', 1.9, 2.8, 'bird'])]
+    #[TestWith(['turkey', 4.5, 7.5, 'bird'])]
+    #[TestWith(['quail', 0.14, 0.23, 'bird'])]
+    #[TestWith(['salmon', 3.0, 6.5, 'round-fish'])]
+    #[TestWith(['sea-trout', 1.2, 3.2, 'round-fish'])]
+    #[TestWith(['lamb-leg', 1.5, 2.5, 'leg'])]
+    public function testACarcassWeighsWhatItsKindDoesAndIsDrawnByItsPlan(string $key, float $least, float $most, string $plan): void
+    {
+        $shelf = new Shelf();
+        $document = (object) array_intersect_key((array) $shelf->carcass($key), ['key' => true, 'title' => true, 'parts' => true]);
+        $carcass = Carcass::read(Node::of($document, 'carcass'));
+        $typical = $shelf->typicalMassOf($carcass);
+        self::assertNotNull($typical);
+        $kg = array_map(static fn(Mass $it): float => $it->mg / 1e6, [$typical->low, $typical->usual, $typical->high]);
+        self::assertSame([$least, ...$kg, $most], self::sorted([$least, ...$kg, $most]));
+        self::assertSame($plan, $shelf->planOf($carcass)->key ?? null);
+
+        $document->key = 'own-kind';
+        $own = Carcass::read(Node::of($document, 'carcass'));
+        self::assertSame([$plan, null], [$shelf->planOf($own)->key ?? null, $shelf->typicalMassOf($own)]);
+    }
+
+    /**
+     * @param list<float> $figures
+     *
+     * @return list<float>
+     */
+    private static function sorted(array $figures): array
+    {
+        sort($figures);
+
+        return $figures;
     }
 
     #[DataProvider('keys')]

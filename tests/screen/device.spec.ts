@@ -1,7 +1,5 @@
 import { expect, test } from "@playwright/test";
 import type { Assessment, Floor, FloorStation, SentCapture, Tray } from "../../ui/src/api/types";
-import { withStations } from "../../ui/src/api/useFloor";
-import { queueOf } from "../../ui/src/areas/floor/queueOf";
 import { withCaptures } from "../../ui/src/areas/floor/withCaptures";
 import { mendableFields, mended, type Mendable } from "../../ui/src/offline/mendable";
 import { plainJpeg } from "../../ui/src/offline/plainJpeg";
@@ -119,18 +117,6 @@ test("nobody cuts before somebody has looked, nor with a safety item open", () =
   expect(unsafe(true, [])).toEqual([]);
   expect(unsafe(true, ["towels"])).toEqual([]);
   expect(unsafe(true, ["knife", "towels"])).toEqual(["knife"]);
-});
-
-test("of two answers about a station the newer holds, whichever came last", () => {
-  const station = (attempt: string, seq: number) => ({ attempt, seq }) as unknown as FloorStation;
-  const room = { stations: [station("a", 5), station("b", 9)] } as unknown as Floor;
-  expect(withStations(room, [station("a", 7), station("b", 8), station("c", 1)]).stations).toEqual([station("a", 7), station("b", 9)]);
-});
-
-test("the scale is next for whoever presented first", () => {
-  const station = (number: number, queued_since_ms: number | null) => ({ station: number, queued_since_ms }) as unknown as FloorStation;
-  const room = { stations: [station(1, 30), station(2, null), station(3, 10), station(4, 0)] } as unknown as Floor;
-  expect(queueOf(room).map((it) => it.station)).toEqual([4, 3, 1]);
 });
 
 test("the room is drawn from captures that the server does not know of yet", () => {

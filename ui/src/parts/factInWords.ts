@@ -12,7 +12,7 @@ export function useFactWords(assessment: Assessment | undefined): (capture: Sent
   return (capture) => (assessment === undefined ? capture.kind : factInWords(capture, assessment, mass));
 }
 
-function factInWords(capture: SentCapture, { standard, scrape_title: scrape }: Assessment, mass: MassWords): string {
+export function factInWords(capture: SentCapture, { standard, scrape_title: scrape }: Assessment, mass: MassWords): string {
   switch (capture.kind) {
     case "received": {
       const defects = (capture.defects ?? []).map((it) => titleIn(standard.defects, it).toLowerCase());

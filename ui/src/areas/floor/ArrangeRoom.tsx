@@ -8,13 +8,9 @@ import type { Floor } from "../../api/types";
 import { useArrange } from "../../api/useFloor";
 import { NumberField } from "../../parts/NumberField";
 import { useDrag } from "../../parts/useDrag";
+import { arranged, type Spot } from "./arranged";
 
 const MINUTE = 60_000;
-
-interface Spot {
-  row: number;
-  column: number;
-}
 
 const nameOf = ({ row, column }: Spot): string => `${row}/${column}`;
 
@@ -32,15 +28,8 @@ export function ArrangeRoom({ floor, onDone }: { floor: Floor; onDone: () => voi
   const [gapMs, setGapMs] = useState(floor.wave_gap_ms);
   const [inHand, setInHand] = useState<number | null>(null);
   const abreast = Math.max(...rows.map((row) => row.length), 1) + 1;
-  const put = (station: number, { row, column }: Spot): void => {
-    const from = rows.findIndex((it) => it.includes(station));
-    const there = rows[row]?.[column];
-    const next = [...rows.map((it) => [...it]), []];
-    if (there !== undefined) next[from]?.splice(next[from].indexOf(station), 1, there);
-    else next[from]?.splice(next[from].indexOf(station), 1);
-    if (there !== undefined) next[row]?.splice(row === from ? (rows[row]?.indexOf(there) ?? column) : column, 1, station);
-    else next[row]?.push(station);
-    setRows(next.filter((it) => it.length > 0));
+  const put = (station: number, spot: Spot): void => {
+    setRows(arranged(rows, station, spot));
     setInHand(null);
   };
   const tap = (station: number | undefined, spot: Spot): void => {
