@@ -9,8 +9,8 @@ export default defineConfig({
   workers: 1,
   forbidOnly: true,
   retries: 0,
-  timeout: 180_000,
-  expect: { timeout: 10_000 },
+  timeout: 360_000,
+  expect: { timeout: 20_000 },
   reporter: [["list"]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -9,6 +9,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 final class CapturesTest extends TestCase
@@ -104,6 +105,40 @@ final class CapturesTest extends TestCase
         $capture = self::capture(['kind' => 'note', 'text' => 'new']);
         $this->send($capture);
         $this->getJson($cursor.$next)->assertJsonCount(1, 'captures')->assertJsonPath('captures.0.capture.id', $capture['id']);
+    }
+
+    public function testALongAbsenceIsCaughtUpInParts(): void
+    {
+        $cursor = "/api/v1/assessments/{$this->practical()->id}/captures";
+        $before = $this->as('marit')->getJson($cursor)->json('next');
+        $sent = array_map(static fn(int $number): array => self::capture(['kind' => 'note', 'text' => "note $number"]), range(1, 505));
+        $this->send(...array_slice($sent, 0, 500))->assertOk();
+        $this->send(...array_slice($sent, 500))->assertOk();
+        $first = $this->getJson("$cursor?after=$before")->assertJsonCount(500, 'captures')->assertJsonCount(1, 'stations');
+        $rest = $this->getJson("$cursor?after={$first->json('next')}")->assertJsonCount(5, 'captures');
+        $read = [...(array) $first->json('captures.*.capture.id'), ...(array) $rest->json('captures.*.capture.id')];
+        self::assertSame(array_column($sent, 'id'), $read);
+        $this->send(...array_map(static fn(int $number): array => self::capture(['kind' => 'note', 'text' => "more $number"]), range(1, 501)))
+            ->assertUnprocessable()->assertJsonPath('errors.0.path', 'captures');
+    }
+
+    /** @param array<string, mixed> $fact */
+    #[TestWith([['kind' => 'received', 'mass_mg' => 1_820_000, 'defects' => ['broken-wing.left'], 'tag' => 'TQ-12']])]
+    #[TestWith([['kind' => 'refused', 'reason' => 'Warm']])]
+    #[TestWith([['kind' => 'chill', 'event' => 'out']])]
+    #[TestWith([['kind' => 'mise', 'open' => ['towels']]])]
+    #[TestWith([['kind' => 'well', 'text' => 'Joint found at once']])]
+    #[TestWith([['kind' => 'incident', 'what' => 'slip', 'text' => 'Wet floor', 'pieces' => [], 'treatment' => 'excused']])]
+    #[TestWith([['kind' => 'fault', 'fault' => 'sawing']])]
+    #[TestWith([['kind' => 'level', 'criterion' => 'wishbone', 'level' => 2]])]
+    public function testEveryKindOfFactStandsInTheLogAsItWasSent(array $fact): void
+    {
+        $capture = self::capture($fact);
+        $log = $this->as('teodor')->send($capture)->assertOk()->json('log');
+        self::assertIsArray($log);
+        $line = $log[count($log) - 1];
+        self::assertSame(['holds', 'Teodor Vance', 'test tablet'], [$line['standing'], $line['entry']['by'], $line['entry']['device']]);
+        self::assertEquals($capture, array_diff_key($line['entry']['capture'], ['by' => true]));
     }
 
     /**
