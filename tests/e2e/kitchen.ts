@@ -74,6 +74,9 @@ export const whileMoving = (button: Locator): Promise<void> =>
       }),
   );
 
+/** Holds a clock that was installed, so that what lasts ten seconds lasts until the test has done with it. */
+export const holdTime = async (page: Page): Promise<void> => page.clock.pauseAt((await page.evaluate(() => Date.now())) + 10_000);
+
 export async function dragByFinger(page: Page, from: Locator, to: Locator): Promise<void> {
   const middle = async (of: Locator): Promise<{ x: number; y: number }> => {
     const box = await of.boundingBox();
