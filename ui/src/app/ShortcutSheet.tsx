@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Slip } from "../parts/Slip";
 
@@ -60,16 +59,7 @@ const groups: { title: string; keys: [string, string][] }[] = [
 
 export function ShortcutSheet({ onClose }: { onClose: () => void }) {
   return (
-    <Slip
-      title="Keys"
-      width="md"
-      onClose={onClose}
-      actions={
-        <Button onClick={onClose} autoFocus>
-          Close
-        </Button>
-      }
-    >
+    <Slip title="Keys" width="md" onClose={onClose}>
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr" }, gap: 3 }}>
         {groups.map((group) => (
           <Box key={group.title}>

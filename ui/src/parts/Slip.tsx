@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
 import { useId, type FormEvent, type ReactNode } from "react";
@@ -12,7 +13,8 @@ interface SlipProps {
   /** Given where something is written on it. */
   onSubmit?: () => void;
   children: ReactNode;
-  actions: ReactNode;
+  /** Where there is nothing to decide, it is closed. */
+  actions?: ReactNode;
 }
 
 /** A slip laid over the screen: one thing to read or decide, and what can be done about it. */
@@ -37,7 +39,13 @@ export function Slip({ title, width = "sm", isAlarm = false, onClose, onSubmit, 
           {title}
         </Typography>
         {children}
-        <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>{actions}</Box>
+        <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>
+          {actions ?? (
+            <Button onClick={onClose} autoFocus>
+              Close
+            </Button>
+          )}
+        </Box>
       </Box>
     </Dialog>
   );

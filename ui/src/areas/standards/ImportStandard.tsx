@@ -44,16 +44,7 @@ function Refusal({ problem, onClose }: { problem: Error; onClose: () => void }) 
   const errors = problem instanceof Problem ? problem.errors : [];
 
   return (
-    <Slip
-      title="Not imported"
-      width="md"
-      onClose={onClose}
-      actions={
-        <Button onClick={onClose} autoFocus>
-          Close
-        </Button>
-      }
-    >
+    <Slip title="Not imported" width="md" onClose={onClose}>
       <Typography>
         {problem instanceof Problem ? problem.detail : "The server does not answer; nothing was stored."} Nothing of it was taken in.
       </Typography>
