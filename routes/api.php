@@ -7,7 +7,7 @@ use App\Http\Controllers\Api\BenchController;
 use App\Http\Controllers\Api\CaptureController;
 use App\Http\Controllers\Api\CarcassController;
 use App\Http\Controllers\Api\FloorController;
-use App\Http\Controllers\Api\HouseController;
+use App\Http\Controllers\Api\SchoolController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
 use App\Http\Controllers\Api\ReleaseController;
@@ -19,7 +19,7 @@ use App\Http\Controllers\Api\StandardController;
 use App\Http\Controllers\Api\TrayController;
 use App\Http\Controllers\Api\TryStandardController;
 use App\Http\Controllers\Api\VerdictController;
-use App\Http\Middleware\SpeakHouse;
+use App\Http\Middleware\SpeakSchool;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -28,10 +28,10 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/session', [SessionController::class, 'show']);
     Route::delete('/session', [SessionController::class, 'destroy']);
 
-    // What is chosen from, and what is written, is said in the words of the book; how the house says it is told beside.
-    Route::withoutMiddleware(SpeakHouse::class)->group(static function (): void {
-        Route::get('/house', [HouseController::class, 'show']);
-        Route::put('/house', [HouseController::class, 'update']);
+    // What is chosen from, and what is written, is said in the words of the book; how the school says it is told beside.
+    Route::withoutMiddleware(SpeakSchool::class)->group(static function (): void {
+        Route::get('/school', [SchoolController::class, 'show']);
+        Route::put('/school', [SchoolController::class, 'update']);
         Route::get('/carcasses', [CarcassController::class, 'index']);
         Route::post('/standards/check', [StandardController::class, 'check']);
     });

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\House\House;
+use App\School\School;
 use App\Http\Resources\StandardView;
 use App\Models\PublishedStandard;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use Dompdf\Dompdf;
@@ -17,12 +17,12 @@ use Dompdf\Options;
 /** The two-page sheet of a standard for a stated carcass weight: tray, pieces with their windows, times and cautions; criteria and faults. */
 final readonly class PrintStandard
 {
-    public function __construct(private Shelf $shelf, private House $house) {}
+    public function __construct(private ShippedDocuments $shipped, private School $school) {}
 
     /** @return string a PDF */
     public function print(PublishedStandard $published, Mass $asPurchased): string
     {
-        $view = StandardView::spoken($published, $this->shelf, $this->house);
+        $view = StandardView::spoken($published, $this->shipped, $this->school);
         $options = new Options(['defaultFont' => 'DejaVu Sans Condensed', 'isRemoteEnabled' => false, 'isPhpEnabled' => false]);
         $options->setFontDir(storage_path('framework/cache'));
         $options->setFontCache(storage_path('framework/cache'));
@@ -31,7 +31,7 @@ final readonly class PrintStandard
         $pdf->loadHtml(view('prints.standard', [
             'view' => $view,
             'standard' => Standard::read(Node::of($view->document, 'standard')),
-            'units' => $this->house->settings->units,
+            'units' => $this->school->settings->units,
             'asPurchased' => $asPurchased,
         ])->render());
         $pdf->render();

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\House\House;
+use App\School\School;
 use App\Models\PublishedStandard;
 use Illuminate\Support\Facades\DB;
 
 /** Publishes a document as the next version of its key; the versions before stay as they are. */
 final readonly class PublishStandard
 {
-    public function __construct(private House $house) {}
+    public function __construct(private School $school) {}
 
     /**
      * @throws InvalidStandard   naming everything that is wrong; nothing is stored then
@@ -19,7 +19,7 @@ final readonly class PublishStandard
      */
     public function publish(\stdClass $document): PublishedStandard
     {
-        $problems = $this->house->book->examine($document)->problems;
+        $problems = $this->school->catalogue->examine($document)->problems;
         if ($problems !== []) {
             throw new InvalidStandard($problems);
         }

@@ -9,7 +9,7 @@ use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\User;
-use App\Photos\PhotoShelf;
+use App\Photos\PhotoStore;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Capture\CaptureReader;
 use DeftBlade\Core\Capture\Instant;
@@ -24,7 +24,7 @@ final readonly class RecordCaptures
 {
     private const COMMON = ['id', 'at', 'by', 'kind'];
 
-    public function __construct(private GradeClass $grading, private SafeStart $safety, private PhotoShelf $photos) {}
+    public function __construct(private GradeClass $grading, private SafeStart $safety, private PhotoStore $photos) {}
 
     /**
      * @param list<\stdClass> $sent as the device made them: id, at, kind and what the kind says

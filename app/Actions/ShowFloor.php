@@ -8,12 +8,12 @@ use App\Http\Resources\FloorView;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Room;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 
 /** Puts the room together as it stands now. */
 final readonly class ShowFloor
 {
-    public function __construct(private GradeClass $grading, private Shelf $shelf) {}
+    public function __construct(private GradeClass $grading, private ShippedDocuments $shipped) {}
 
     public function show(Assessment $assessment): FloorView
     {
@@ -21,6 +21,6 @@ final readonly class ShowFloor
         $class = $this->grading->grade($assessment, $assessment->attempts);
         $numbers = array_values($assessment->attempts->map(static fn(Attempt $it): int => $it->station)->all());
 
-        return FloorView::of($assessment, $class, $this->shelf, Room::rowsFor($assessment->room, $numbers));
+        return FloorView::of($assessment, $class, $this->shipped, Room::rowsFor($assessment->room, $numbers));
     }
 }

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Demo\DemoHand;
 use App\Demo\DemoTray;
-use App\House\House;
+use App\School\School;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Json\Node;
@@ -15,12 +15,12 @@ use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
-/** Grades a made-up tray by a draft, as the house would hold it: what would this tray get? Nothing is stored. */
+/** Grades a made-up tray by a draft, as the school would hold it: what would this tray get? Nothing is stored. */
 final readonly class TryStandard
 {
     private const SOME_TIME_MS = 600_000;
 
-    public function __construct(private House $house) {}
+    public function __construct(private School $school) {}
 
     /**
      * @param float $skill 0 to 1: how high the levels come out
@@ -31,11 +31,11 @@ final readonly class TryStandard
      */
     public function try(\stdClass $draft, \stdClass $policy, Mass $asPurchased, float $skill, float $care, string $seed): AttemptResult
     {
-        $problems = $this->house->book->examine($draft)->problems;
+        $problems = $this->school->catalogue->examine($draft)->problems;
         if ($problems !== []) {
             throw new InvalidStandard($problems);
         }
-        $held = $this->house->held($draft);
+        $held = $this->school->held($draft);
         $standard = Standard::read(Node::of($held, 'standard'));
         $hand = new DemoHand($skill, $care, (int) (($standard->time->standardMs ?? self::SOME_TIME_MS) / 1000));
         $tray = new DemoTray($standard, $asPurchased, $hand, $seed, CarbonImmutable::today());

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\House\House;
+use App\School\School;
 use App\Http\Resources\Flag;
 use App\Http\Resources\SheetColumnView;
 use App\Http\Resources\SheetView;
@@ -14,11 +14,11 @@ final readonly class WriteSheetCsv
 {
     private const BYTE_ORDER_MARK = "\u{FEFF}";
 
-    public function __construct(private House $house) {}
+    public function __construct(private School $school) {}
 
     public function write(SheetView $sheet): string
     {
-        $vocabulary = $this->house->vocabulary();
+        $vocabulary = $this->school->vocabulary();
         $lines = [['Station', 'Student', 'Status', ...array_map(static fn(SheetColumnView $it): string => $vocabulary->say($it->title), $sheet->components), 'Total', 'Band', 'Portion yield %', 'Loss %', 'Flags', 'Released']];
         foreach ($sheet->rows as $row) {
             $lines[] = [

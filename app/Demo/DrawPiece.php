@@ -8,14 +8,14 @@ use App\Models\Attempt;
 use App\Models\Capture;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
 /** The piece a student would hand over for a place of their tray, of the carcass that was received. */
 final readonly class DrawPiece
 {
-    public function __construct(private Shelf $shelf) {}
+    public function __construct(private ShippedDocuments $shipped) {}
 
     /** @param string $place received, a piece, a bin or scrape */
     public function draw(Attempt $attempt, string $place): Mass
@@ -23,7 +23,7 @@ final readonly class DrawPiece
         $attempt->load('captures', 'assessment');
         $seed = CarcassDraw::seedOf($attempt);
         $standard = Standard::read(Node::of($attempt->assessment->document, 'standard'));
-        $drawn = CarcassDraw::asPurchased($seed, $this->shelf->typicalMassOf($standard->carcass) ?? TypicalMass::unknown());
+        $drawn = CarcassDraw::asPurchased($seed, $this->shipped->typicalMassOf($standard->carcass) ?? TypicalMass::unknown());
 
         return $place === 'received' ? $drawn : CarcassDraw::of($standard, self::receivedBy($attempt) ?? $drawn, $seed)->massOf($place);
     }

@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasManyThrough;
  * @property \stdClass|null                                         $waves    by_station, gap_ms
  * @property StudentGroup                                           $group
  * @property PublishedStandard                                      $standard
- * @property \stdClass                                              $document the standard as it is held here: its version under the schools of practice of that day
+ * @property \stdClass                                              $document the standard as it is held here: its version under the variants of practice of that day
  * @property PublishedPolicy                                        $policy
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */

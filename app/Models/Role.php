@@ -23,7 +23,7 @@ enum Role: string
         return $this === self::Instructor || $this === self::Assessor;
     }
 
-    /** May publish standards of the house. */
+    /** May publish standards of the school. */
     public function mayPublish(): bool
     {
         return $this === self::Instructor;

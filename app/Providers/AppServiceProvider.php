@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\House\House;
+use App\School\School;
 use App\Scale\ScaleLine;
 use App\Scale\ScalePan;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
@@ -25,7 +25,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->bind(House::class, static fn(Application $app): House => House::inForce($app->make(Shelf::class)));
+        $this->app->bind(School::class, static fn(Application $app): School => School::inForce($app->make(ShippedDocuments::class)));
         $this->app->bind(ScaleLine::class, static fn(): ScaleLine => new ScaleLine(config()->string('scale.reports')));
         $this->app->bind(ScalePan::class, static fn(): ScalePan => new ScalePan(config()->string('scale.pan')));
     }

@@ -103,9 +103,9 @@ await picture("standard-try", {}, async (page) => {
   await page.getByRole("button", { name: "Try it" }).click();
   await page.getByTestId("tried-total").waitFor();
 });
-await picture("house", {}, async (page) => {
-  await page.goto("/standards/house");
-  await page.getByRole("heading", { name: "Schools of practice" }).scrollIntoViewIfNeeded();
+await picture("school", {}, async (page) => {
+  await page.goto("/standards/school");
+  await page.getByRole("heading", { name: "Variants of practice" }).scrollIntoViewIfNeeded();
   await page.mouse.wheel(0, 420);
   await page.getByRole("radiogroup", { name: "Rinse the bird?" }).waitFor();
 });

@@ -7,14 +7,14 @@ declare(strict_types=1);
 
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 
 require __DIR__.'/../autoload.php';
 
 ini_set('memory_limit', '4G');
 
-$shelf = new Shelf();
-$standard = $shelf->standard('chicken-eight-piece');
+$shipped = new ShippedDocuments();
+$standard = $shipped->standard('chicken-eight-piece');
 $shares = array_column($standard->carcass->parts, 'share', 'id');
 
 $attempt = static function (int $number) use ($standard, $shares): array {
@@ -54,7 +54,7 @@ $attempt = static function (int $number) use ($standard, $shares): array {
 printf("%9s %9s %12s %12s %12s %14s\n", 'attempts', 'captures', 'read ms', 'grade ms', 'grade best', 'µs an attempt');
 foreach ([24 => 25, 240 => 7, 2400 => 3] as $attempts => $runs) {
     $class = array_map($attempt, range(1, $attempts));
-    $json = json_encode(['format' => Assessment::FORMAT, 'standard' => $standard, 'policy' => $shelf->policy('house'), 'attempts' => $class], JSON_THROW_ON_ERROR);
+    $json = json_encode(['format' => Assessment::FORMAT, 'standard' => $standard, 'policy' => $shipped->policy('house'), 'attempts' => $class], JSON_THROW_ON_ERROR);
     $read = $grade = [];
     for ($run = 0; $run < $runs; $run++) {
         $start = hrtime(true);

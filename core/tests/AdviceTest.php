@@ -8,6 +8,7 @@ use DeftBlade\Core\Balance\BalanceAdvice;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Tests\Support\Package;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -84,6 +85,6 @@ final class AdviceTest extends TestCase
         $assessment = Assessment::read(Node::decode(Package::shipped()->attempt('a', $of)->json()));
         $result = $assessment->grade()->attempts[0];
 
-        return (new BalanceAdvice($assessment->standard))->for($result->balance, $result->attempt->log);
+        return array_map(Sentences::plain($assessment->standard)->say(...), (new BalanceAdvice($assessment->standard))->for($result->balance, $result->attempt->log));
     }
 }

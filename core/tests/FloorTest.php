@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
-use DeftBlade\Core\Capture\Chilled;
-use DeftBlade\Core\Capture\ChillEvent;
+use DeftBlade\Core\Capture\CaptureHead;
 use DeftBlade\Core\Capture\ColdChain;
+use DeftBlade\Core\Capture\ColdChainEvent;
+use DeftBlade\Core\Capture\ColdChainMove;
+use DeftBlade\Core\Capture\FieldValues;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
 use DeftBlade\Core\Package\PackageFormat;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\MiseItem;
-use DeftBlade\Core\Standard\Shelf;
 use DeftBlade\Core\Tests\Support\Package;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -56,15 +58,15 @@ final class FloorTest extends TestCase
 
     public function testTimeOutOfTheRefrigeratorAddsUp(): void
     {
-        $door = static fn(int $minute, ChillEvent $event): Chilled => new Chilled("d$minute", $minute * 60_000, 'x', $event);
-        $chain = ColdChain::of([$door(0, ChillEvent::Out), $door(30, ChillEvent::In), $door(40, ChillEvent::In), $door(60, ChillEvent::Out), $door(70, ChillEvent::Out)]);
+        $door = static fn(int $minute, ColdChainMove $event): ColdChainEvent => ColdChainEvent::of(new CaptureHead("d$minute", $minute * 60_000, 'x'), new FieldValues(['event' => $event]));
+        $chain = ColdChain::of([$door(0, ColdChainMove::Out), $door(30, ColdChainMove::In), $door(40, ColdChainMove::In), $door(60, ColdChainMove::Out), $door(70, ColdChainMove::Out)]);
         self::assertSame([30 * 60_000, 60 * 60_000], [$chain->ms, $chain->outSince]);
         self::assertSame(75 * 60_000, $chain->until(105 * 60_000));
     }
 
     public function testTheMiseOfAProductNamesItsBoardAndWhatNobodyCutsWith(): void
     {
-        $list = (new Shelf())->mise('sea trout');
+        $list = (new ShippedDocuments())->mise('sea trout');
         self::assertSame('Board blue: raw fish', $list->items['board-colour']->title);
         self::assertSame(['hands', 'knife'], array_map(static fn(MiseItem $it): string => $it->id, $list->unsafe(['knife', 'towels', 'hands'])));
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
+use DeftBlade\Core\Grading\ComponentKinds;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
 use DeftBlade\Core\Package\PackageFormat;
+use DeftBlade\Core\Package\PackageSchema;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Tests\Support\Package;
 use Opis\JsonSchema\Validator;
@@ -40,6 +42,7 @@ final class FormatTest extends TestCase
 
     #[TestWith([PackageFormat::One])]
     #[TestWith([PackageFormat::Two])]
+    #[TestWith([PackageFormat::Three])]
     public function testAFullPackageIsAcceptedAndItsResultIsAsPublished(PackageFormat $format): void
     {
         $package = self::fullPackage($format);
@@ -69,8 +72,11 @@ final class FormatTest extends TestCase
             $package->document->attempts[0]->captures[] = (object) (['id' => "m$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'] + $capture);
         }
 
-        if ($format === PackageFormat::Two) {
+        if ($format->version() >= 2) {
             self::addWhatCameWithTheSecond($package->document);
+        }
+        if ($format->version() >= 3) {
+            self::addWhatCameWithTheThird($package->document);
         }
 
         return self::copy($package->document);
@@ -95,6 +101,26 @@ final class FormatTest extends TestCase
         foreach ($floor as $index => $capture) {
             $package->attempts[0]->captures[] = (object) (['id' => "f$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'] + $capture);
         }
+    }
+
+    private static function addWhatCameWithTheThird(\stdClass $package): void
+    {
+        $package->format = PackageFormat::Three->value;
+        $terms = [
+            ['kind' => 'allowance', 'time_factor' => 1.25, 'reason' => 'Agreed'], ['kind' => 'resit', 'resit' => true, 'reason' => 'Second try'],
+            ['kind' => 'station', 'station' => 3, 'reason' => 'As drawn'], ['kind' => 'standard', 'standard' => 'plain', 'version' => 2, 'sha256' => str_repeat('a', 64), 'reason' => 'Set up'],
+        ];
+        foreach ($terms as $index => $capture) {
+            $package->attempts[0]->captures[] = (object) (['id' => "t$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'] + $capture);
+        }
+    }
+
+    public function testTheSchemaIsWhatFollowsFromTheCode(): void
+    {
+        $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/assessment.schema.json'), false, 64, JSON_THROW_ON_ERROR);
+        $written = self::copy($published);
+        (new PackageSchema(ComponentKinds::shipped()))->into($written);
+        self::assertEquals($written, $published, 'run core/bin/formats');
     }
 
     /** @return \Generator<string, \stdClass> the package with one place of it added, removed or of another type */

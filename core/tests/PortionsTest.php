@@ -58,12 +58,16 @@ final class PortionsTest extends TestCase
         self::assertContains('Left: 2 of 3 portions weighed by themselves, so how even they are earns nothing', array_column($presented['reasons'], 'text'));
     }
 
-    public function testASetWithoutALimitMayBeWeighedTogetherAndAWholeWeighingHolds(): void
+    public function testTheLaterWayOfWeighingASetHolds(): void
     {
-        [$together, $both] = self::set([])->attempt('a', ['ap' => 1800, 'left' => 300, 'right' => 300])
-            ->attempt('b', ['ap' => 1800, 'left' => 305, 'right' => 300, 'portions' => ['left' => [100, 100, 100]]])->grade()['attempts'];
-        self::assertEquals([100.0, 'within', null], [$together['components'][0]['score'], $together['pieces'][0]['verdict'], $together['pieces'][0]['portions']['score']]);
-        self::assertSame(305_000, $both['pieces'][0]['mass_mg']);
+        $package = self::set([])->attempt('together', ['ap' => 1800, 'left' => 300, 'right' => 300])
+            ->attempt('then by portions', ['ap' => 1800, 'left' => 305, 'right' => 300, 'portions' => ['left' => [100, 100, 100]]])
+            ->attempt('then together', ['ap' => 1800, 'portions' => ['left' => [100, 100, 100]], 'right' => 300, 'left' => 305])
+            ->attempt('begun by portions', ['ap' => 1800, 'left' => 305, 'right' => 300, 'portions' => ['left' => [100]]]);
+        $pieces = array_map(static fn(array $it): array => $it['pieces'][0], $package->grade()['attempts']);
+        self::assertSame([300_000, 300_000, 305_000, null], array_column($pieces, 'mass_mg'));
+        self::assertEquals(['within', null], [$pieces[0]['verdict'], $pieces[0]['portions']['score']]);
+        self::assertSame('pending', $pieces[3]['verdict']);
     }
 
     /**

@@ -8,7 +8,7 @@ use DeftBlade\Core\Carcass\Bin;
 use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Criterion;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Tests\Support\Package;
 use DeftBlade\Core\Weighing\Mass;
@@ -20,7 +20,7 @@ final class ShippedStandardTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->standard = Standard::read(Node::of((new Shelf())->standard('chicken-eight-piece')));
+        $this->standard = Standard::read(Node::of((new ShippedDocuments())->standard('chicken-eight-piece')));
     }
 
     /** Common practice: three sections to a wing; two tenders, two oysters, one wishbone, one keel to a bird. */
@@ -62,9 +62,9 @@ final class ShippedStandardTest extends TestCase
         }
     }
 
-    public function testEveryCriterionAndFaultCountsInTheHousePolicy(): void
+    public function testEveryCriterionAndFaultCountsInTheSchoolPolicy(): void
     {
-        $components = array_column((new Shelf())->policy('house')->components, 'id');
+        $components = array_column((new ShippedDocuments())->policy('house')->components, 'id');
         foreach ([...$this->standard->criteria, ...$this->standard->faults] as $item) {
             self::assertContains($item->component, $components, $item->id);
         }
@@ -76,7 +76,7 @@ final class ShippedStandardTest extends TestCase
 
     public function testTheTrayHasAPlaceForEachPiece(): void
     {
-        $places = array_column((new Shelf())->standard('chicken-eight-piece')->tray->places, 'place');
+        $places = array_column((new ShippedDocuments())->standard('chicken-eight-piece')->tray->places, 'place');
         self::assertEqualsCanonicalizing(array_keys($this->standard->cuts->pieces), $places);
     }
 

@@ -10,7 +10,7 @@ use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Standard\Criterion;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Tests\Support\Package;
 use DeftBlade\Core\Weighing\Mass;
@@ -24,7 +24,7 @@ final class ShippedStandardsTest extends TestCase
     /** @return array<string, array{string}> */
     public static function keys(): array
     {
-        return array_column(array_map(static fn(string $key): array => [$key, [$key]], (new Shelf())->keys()), 1, 0);
+        return array_column(array_map(static fn(string $key): array => [$key, [$key]], (new ShippedDocuments())->keys()), 1, 0);
     }
 
     #[DataProvider('keys')]
@@ -50,18 +50,18 @@ final class ShippedStandardsTest extends TestCase
     #[TestWith(['lamb-leg', 1.5, 2.5, 'leg'])]
     public function testACarcassWeighsWhatItsKindDoesAndIsDrawnByItsPlan(string $key, float $least, float $most, string $plan): void
     {
-        $shelf = new Shelf();
-        $document = (object) array_intersect_key((array) $shelf->carcass($key), ['key' => true, 'title' => true, 'parts' => true]);
+        $shipped = new ShippedDocuments();
+        $document = (object) array_intersect_key((array) $shipped->carcass($key), ['key' => true, 'title' => true, 'parts' => true]);
         $carcass = Carcass::read(Node::of($document, 'carcass'));
-        $typical = $shelf->typicalMassOf($carcass);
+        $typical = $shipped->typicalMassOf($carcass);
         self::assertNotNull($typical);
         $kg = array_map(static fn(Mass $it): float => $it->mg / 1e6, [$typical->low, $typical->usual, $typical->high]);
         self::assertSame([$least, ...$kg, $most], self::sorted([$least, ...$kg, $most]));
-        self::assertSame($plan, $shelf->planOf($carcass)->key ?? null);
+        self::assertSame($plan, $shipped->planOf($carcass)->key ?? null);
 
         $document->key = 'own-kind';
         $own = Carcass::read(Node::of($document, 'carcass'));
-        self::assertSame([$plan, null], [$shelf->planOf($own)->key ?? null, $shelf->typicalMassOf($own)]);
+        self::assertSame([$plan, null], [$shipped->planOf($own)->key ?? null, $shipped->typicalMassOf($own)]);
     }
 
     /**
@@ -79,7 +79,7 @@ final class ShippedStandardsTest extends TestCase
     #[DataProvider('keys')]
     public function testItsTrayCardAndCautionsAreComplete(string $key): void
     {
-        $document = (new Shelf())->standard($key);
+        $document = (new ShippedDocuments())->standard($key);
         self::assertEqualsCanonicalizing(array_column($document->pieces, 'id'), array_column($document->tray->places, 'place'));
         self::assertCount(count($document->pieces), array_unique(array_map(static fn(\stdClass $it): string => "{$it->column}/{$it->row}", $document->tray->places)));
         self::assertGreaterThanOrEqual(3, count($document->card));
@@ -90,9 +90,9 @@ final class ShippedStandardsTest extends TestCase
     }
 
     #[DataProvider('keys')]
-    public function testItsCriteriaAreStepsOfItsOwnAndCountInTheHousePolicy(string $key): void
+    public function testItsCriteriaAreStepsOfItsOwnAndCountInTheSchoolPolicy(string $key): void
     {
-        $components = array_column((new Shelf())->policy('house')->components, 'id');
+        $components = array_column((new ShippedDocuments())->policy('house')->components, 'id');
         $standard = self::read($key);
         self::assertGreaterThanOrEqual(10, count($standard->criteria));
         foreach ([...$standard->criteria, ...$standard->faults] as $item) {
@@ -110,9 +110,9 @@ final class ShippedStandardsTest extends TestCase
     #[DataProvider('keys')]
     public function testAFaultlessTrayScoresFullAndAnEmptyOneDoesNotCrash(string $key): void
     {
-        $document = (new Shelf())->standard($key);
+        $document = (new ShippedDocuments())->standard($key);
         $standard = self::read($key);
-        $carcass = Mass::ofMilligrams((new Shelf())->carcass($standard->carcass->key)->typical_mg->usual);
+        $carcass = Mass::ofMilligrams((new ShippedDocuments())->carcass($standard->carcass->key)->typical_mg->usual);
         $weights = [];
         $portions = [];
         foreach ([...$standard->cuts->pieces, ...$standard->cuts->bins] as $place) {
@@ -199,7 +199,7 @@ final class ShippedStandardsTest extends TestCase
     public function testItSpeaksOfItsOwnProduct(string $key): void
     {
         $standard = self::read($key);
-        $text = json_encode([(new Shelf())->standard($key)->criteria, (new Shelf())->standard($key)->faults], JSON_THROW_ON_ERROR);
+        $text = json_encode([(new ShippedDocuments())->standard($key)->criteria, (new ShippedDocuments())->standard($key)->faults], JSON_THROW_ON_ERROR);
         [$board, $strangers] = match ($standard->species) {
             'salmon', 'sea trout' => ['blue', '/\b(birds?|wings?|breasts?|thighs?|femur)\b/i'],
             'lamb' => ['red', '/\b(birds?|wings?|breasts?|thighs?|fillets?)\b/i'],
@@ -224,9 +224,9 @@ final class ShippedStandardsTest extends TestCase
     #[DataProvider('keys')]
     public function testThePlanHoldsEveryPart(string $key): void
     {
-        $shelf = new Shelf();
+        $shipped = new ShippedDocuments();
         $standard = self::read($key);
-        $plan = $shelf->plan($standard->carcass->key);
+        $plan = $shipped->plan($standard->carcass->key);
         $planned = [...array_merge(...array_merge(...array_column($plan->bands, 'columns'))), ...$plan->apart];
         $parts = array_unique(array_map(static fn(string $part): string => explode('.', $part)[0], array_keys($standard->carcass->parts)));
         self::assertSame([], array_diff($parts, $planned));
@@ -235,6 +235,6 @@ final class ShippedStandardsTest extends TestCase
 
     private static function read(string $key): Standard
     {
-        return Standard::read(Node::of((new Shelf())->standard($key), 'standard'));
+        return Standard::read(Node::of((new ShippedDocuments())->standard($key), 'standard'));
     }
 }

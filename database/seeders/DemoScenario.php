@@ -8,7 +8,7 @@ use App\Actions\ReleaseResults;
 use App\Demo\CarcassDraw;
 use App\Demo\DemoHand;
 use App\Demo\DemoTray;
-use App\House\House;
+use App\School\School;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\PublishedPolicy;
@@ -20,7 +20,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use Illuminate\Database\Seeder;
@@ -47,7 +47,7 @@ final class DemoScenario extends Seeder
 
     private User $instructor;
 
-    public function __construct(private readonly Shelf $shelf) {}
+    public function __construct(private readonly ShippedDocuments $shipped) {}
 
     public function run(ReleaseResults $releasing): void
     {
@@ -56,15 +56,15 @@ final class DemoScenario extends Seeder
             $this->person('Teodor Vance', 'teodor', Role::Assessor);
             $this->person('Ilse Karimova', 'ilse', Role::Coordinator);
             $group = $this->group();
-            foreach ($this->shelf->keys() as $key) {
-                PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $this->shelf->standard($key)]);
+            foreach ($this->shipped->keys() as $key) {
+                PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $this->shipped->standard($key)]);
             }
-            $house = House::inForce($this->shelf);
-            $policy = PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $this->shelf->policy('house')]);
-            $heldUnder = static function (string $key) use ($house, $policy): array {
+            $school = School::inForce($this->shelf);
+            $policy = PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $this->shipped->policy('house')]);
+            $heldUnder = static function (string $key) use ($school, $policy): array {
                 $standard = PublishedStandard::query()->where('key', $key)->firstOrFail();
 
-                return ['document' => $house->held($standard->document), 'published_standard_id' => $standard->id, 'published_policy_id' => $policy->id];
+                return ['document' => $school->held($standard->document), 'published_standard_id' => $standard->id, 'published_policy_id' => $policy->id];
             };
             $today = CarbonImmutable::today();
             $trussing = $this->practical($group, 'Truss first', $today->subDays(6), $heldUnder('chicken-truss-first'));
@@ -176,7 +176,7 @@ final class DemoScenario extends Seeder
     {
         $seed = CarcassDraw::seedOf($attempt);
         $standard = Standard::read(Node::of($attempt->assessment->document, 'standard'));
-        $typical = $this->shelf->typicalMassOf($standard->carcass) ?? TypicalMass::unknown();
+        $typical = $this->shipped->typicalMassOf($standard->carcass) ?? TypicalMass::unknown();
 
         return new DemoTray($standard, $asPurchased ?? CarcassDraw::asPurchased($seed, $typical), $hand, $seed, $from);
     }

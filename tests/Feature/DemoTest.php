@@ -9,7 +9,7 @@ use App\Demo\DrawPiece;
 use App\Models\Assessment;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -26,7 +26,7 @@ final class DemoTest extends TestCase
         $drawing = $this->app?->make(DrawPiece::class) ?? self::fail('no application');
         $attempt = $this->practicalCalled($title)->attempts()->where('station', 12)->firstOrFail();
         $standard = Standard::read(Node::of($attempt->assessment->document, 'standard'));
-        $typical = (new Shelf())->typicalMassOf($standard->carcass);
+        $typical = (new ShippedDocuments())->typicalMassOf($standard->carcass);
         self::assertNotNull($typical);
         $asPurchased = $drawing->draw($attempt, 'received');
         self::assertEqualsWithDelta($typical->usual->mg, $asPurchased->mg, 4 * $typical->sdMg());

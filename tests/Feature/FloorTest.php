@@ -95,7 +95,7 @@ final class FloorTest extends TestCase
     }
 
     /** FDA Food Code 3-501.19 (B): food held by time instead of temperature is served or discarded within 4 hours. */
-    public function testTheColdLimitOfTheHouseLiesWithinTheFoodCode(): void
+    public function testTheColdLimitOfTheSchoolLiesWithinTheFoodCode(): void
     {
         $limit = $this->as('marit')->getJson($this->address('floor'))->json('cold_limit_ms');
         self::assertGreaterThan(0, $limit);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\PublishedStandard;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -13,10 +13,10 @@ final class StandardsTest extends TestCase
 {
     public function testTheShelfHoldsWhatShips(): void
     {
-        $shelf = $this->as('teodor')->getJson('/api/v1/standards')->assertOk();
-        self::assertEqualsCanonicalizing((new Shelf())->keys(), array_column((array) $shelf->json(), 'key'));
-        self::assertSame(2, array_column((array) $shelf->json(), 'used', 'key')['chicken-eight-piece']);
-        foreach (array_column((array) $shelf->json(), 'id') as $id) {
+        $shipped = $this->as('teodor')->getJson('/api/v1/standards')->assertOk();
+        self::assertEqualsCanonicalizing((new ShippedDocuments())->keys(), array_column((array) $shipped->json(), 'key'));
+        self::assertSame(2, array_column((array) $shipped->json(), 'used', 'key')['chicken-eight-piece']);
+        foreach (array_column((array) $shipped->json(), 'id') as $id) {
             $this->getJson("/api/v1/standards/$id")->assertOk();
         }
     }
@@ -32,7 +32,7 @@ final class StandardsTest extends TestCase
     public function testAChangedDocumentBecomesTheNextVersionAndSaysWhatChanged(): void
     {
         $before = self::published();
-        $document = (new Shelf())->standard('chicken-eight-piece');
+        $document = (new ShippedDocuments())->standard('chicken-eight-piece');
         $document->time->standard_ms = 1_200_000;
         $document->pieces[0]->window = (object) ['basis' => 'share', 'low' => 0.12, 'high' => 0.16];
         $response = $this->as('marit')->postJson('/api/v1/standards', (array) $document)->assertOk();
@@ -47,7 +47,7 @@ final class StandardsTest extends TestCase
 
     public function testACarcassOfTheSchoolsOwnIsDrawnByThePlanThatKnowsMostOfIt(): void
     {
-        $document = (new Shelf())->standard('chicken-eight-piece');
+        $document = (new ShippedDocuments())->standard('chicken-eight-piece');
         [$document->key, $document->carcass->key] = ['guinea-eight', 'guinea-fowl'];
         $document->carcass->parts[] = (object) ['id' => 'giblets', 'title' => 'Giblets', 'kind' => 'meat', 'share' => 0.03];
         $heaviest = array_search('fillet.left', array_column($document->carcass->parts, 'id'), true);
@@ -76,7 +76,7 @@ final class StandardsTest extends TestCase
     public function testOnlyAnInstructorPublishes(): void
     {
         foreach (['teodor' => 403, 'ilse' => 403, 'amina' => 403] as $account => $status) {
-            self::assertSame($status, $this->as($account)->postJson('/api/v1/standards', (array) (new Shelf())->standard('quail-split'))->getStatusCode());
+            self::assertSame($status, $this->as($account)->postJson('/api/v1/standards', (array) (new ShippedDocuments())->standard('quail-split'))->getStatusCode());
         }
         $this->as('amina')->getJson('/api/v1/standards')->assertForbidden();
     }
@@ -99,7 +99,7 @@ final class StandardsTest extends TestCase
     public static function broken(): array
     {
         $files = ['empty' => [''], 'not JSON' => ['{"key": '], 'a list' => ['[]'], 'a word' => ['"standard"'], 'deep' => [str_repeat('[', 4000)]];
-        $document = (new Shelf())->standard('chicken-eight-piece');
+        $document = (new ShippedDocuments())->standard('chicken-eight-piece');
         foreach (['key', 'carcass', 'pieces', 'frame', 'time'] as $key) {
             $files["without $key"] = [self::changed(static function (\stdClass $it) use ($key): void {
                 unset($it->{$key});
@@ -127,7 +127,7 @@ final class StandardsTest extends TestCase
     /** @param callable(\stdClass): mixed $change */
     private static function changed(callable $change): string
     {
-        $document = (new Shelf())->standard('chicken-eight-piece');
+        $document = (new ShippedDocuments())->standard('chicken-eight-piece');
         $change($document);
 
         return json_encode($document, JSON_THROW_ON_ERROR);

@@ -13,7 +13,7 @@ use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
 use DeftBlade\Core\Package\PackageFormat;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use DeftBlade\Core\Weighing\ScaleReport;
@@ -82,9 +82,9 @@ final class ScaleOnTheLineTest extends TestCase
     #[TestWith(['sea-trout-fillets-ribs-trimmed'])]
     public function testEveryCarcassDrawnForTheDemoBalances(string $key): void
     {
-        $shelf = new Shelf();
-        $standard = Standard::read(Node::of($shelf->standard($key)));
-        $typical = $shelf->typicalMassOf($standard->carcass);
+        $shipped = new ShippedDocuments();
+        $standard = Standard::read(Node::of($shipped->standard($key)));
+        $typical = $shipped->typicalMassOf($standard->carcass);
         self::assertNotNull($typical);
         for ($bird = 0; $bird < 40; $bird++) {
             $asPurchased = CarcassDraw::asPurchased("bird $bird", $typical);
@@ -97,7 +97,7 @@ final class ScaleOnTheLineTest extends TestCase
                 $captures[] = ['kind' => 'bin', 'bin' => $bin->id, 'mass_mg' => $draw->massOf($bin->id)->mg];
             }
             $package = json_encode([
-                'format' => PackageFormat::Two->value, 'standard' => $shelf->standard($key), 'policy' => $shelf->policy('house'),
+                'format' => PackageFormat::Two->value, 'standard' => $shipped->standard($key), 'policy' => $shipped->policy('house'),
                 'attempts' => [['id' => 'a', 'student' => 's', 'captures' => array_map(
                     static fn(array $it, int $index): array => $it + ['id' => "c$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'],
                     $captures,

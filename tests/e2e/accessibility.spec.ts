@@ -88,14 +88,14 @@ for (const scheme of ["light", "dark"] as const) {
     await page.getByRole("button", { name: "Change Left thigh" }).click();
     await expectNoSeriousViolation(page, "editor");
     for (const name of ["Criteria", "Faults", "Tray", "Rules", "Method", "Carcass", "Try it"]) {
-      await page.getByRole("navigation", { name: "Sheets of the draft" }).getByRole("button", { name }).click();
+      await page.getByRole("navigation", { name: "Tabs of the draft" }).getByRole("button", { name }).click();
       const first = page.getByRole("button", { name: /^Change / });
       if ((await first.count()) > 0) await first.first().click();
       if (name === "Try it") await page.getByTestId("tried-total").waitFor();
       await expectNoSeriousViolation(page, `editor, ${name}`);
     }
     for (const [address, sign] of [
-      ["/standards/house", "Schools of practice"],
+      ["/standards/school", "Variants of practice"],
       ["/standards/new", "What is cut?"],
     ] as const) {
       await page.goto(address);

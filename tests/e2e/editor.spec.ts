@@ -6,7 +6,7 @@ const group = (page: Page, name: string): Locator => page.getByRole("group", { n
 const part = (page: Page, name: string): Locator =>
   page.getByRole("group", { name: "Cut map" }).getByRole("button", { name: new RegExp(`^${name}, in`) });
 const sheet = (page: Page, name: string): Locator =>
-  page.getByRole("navigation", { name: "Sheets of the draft" }).getByRole("button", { name });
+  page.getByRole("navigation", { name: "Tabs of the draft" }).getByRole("button", { name });
 
 async function edit(page: Page, title: string): Promise<void> {
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();

@@ -11,7 +11,7 @@ import { massWords } from "../../ui/src/parts/mass";
 
 const [grams, ounces] = [massWords("metric"), massWords("us")];
 
-test("masses are said in the units of the house", () => {
+test("masses are said in the units of the school", () => {
   // 28.349 523 g to the ounce, 16 ounces to the pound (NIST Handbook 44, appendix C).
   const said: [number, string, string][] = [
     [267_000, "267 g", "9.42 oz"],

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\House\House;
+use App\School\School;
 use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
-/** A school of practice that a standard is held under. */
+/** A variant of practice that a standard is held under. */
 #[OA\Schema]
 final readonly class AnswerView
 {
@@ -21,21 +21,21 @@ final readonly class AnswerView
         public string $title,
         #[OA\Property]
         public string $reason,
-        #[OA\Property(type: 'string', enum: ['standard', 'house', 'book'], description: 'Whose choice it is.')]
+        #[OA\Property(type: 'string', enum: ['standard', 'school', 'book'], description: 'Whose choice it is.')]
         public string $by,
     ) {}
 
     /** @return list<self> */
-    public static function allOf(Standard $standard, House $house): array
+    public static function allOf(Standard $standard, School $school): array
     {
         $answers = [];
-        foreach ($house->book->answers($standard, $house->settings->schools) as $key => $school) {
+        foreach ($school->catalogue->answers($standard, $school->settings->variants) as $key => $variant) {
             $by = match (true) {
-                isset($standard->schools[$key]) => 'standard',
-                isset($house->settings->schools[$key]) => 'house',
+                isset($standard->variants[$key]) => 'standard',
+                isset($school->settings->variants[$key]) => 'school',
                 default => 'book',
             };
-            $answers[] = new self($key, $house->book->questions[$key]->question, $school->title, $school->reason, $by);
+            $answers[] = new self($key, $school->catalogue->questions[$key]->question, $variant->title, $variant->reason, $by);
         }
 
         return $answers;

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Assessment;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
@@ -50,7 +50,7 @@ final readonly class AssessmentView
         public array $mise,
     ) {}
 
-    public static function of(Assessment $assessment, Shelf $shelf): self
+    public static function of(Assessment $assessment, ShippedDocuments $shipped): self
     {
         $document = $assessment->document;
         $node = Node::of($document, 'standard');
@@ -70,7 +70,7 @@ final readonly class AssessmentView
             array_values($assessment->attempts->map(StationView::of(...))->all()),
             config('scale.pan') !== null,
             'Frame scrape',
-            array_map(MiseItemView::of(...), array_values($shelf->mise($standard->species)->items)),
+            array_map(MiseItemView::of(...), array_values($shipped->mise($standard->species)->items)),
         );
     }
 }

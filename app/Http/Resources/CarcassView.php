@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use OpenApi\Attributes as OA;
 
 /** A carcass that a standard can be written for, as it stands in one. */
@@ -26,9 +26,9 @@ final readonly class CarcassView
         public PlanView $plan,
     ) {}
 
-    public static function of(string $key, Shelf $shelf): self
+    public static function of(string $key, ShippedDocuments $shipped): self
     {
-        $document = $shelf->carcass($key);
+        $document = $shipped->carcass($key);
         $carcass = Node::of($document, 'carcass');
 
         return new self(
@@ -36,7 +36,7 @@ final readonly class CarcassView
             (object) array_intersect_key((array) $document, ['key' => true, 'title' => true, 'parts' => true]),
             TypicalMass::read($carcass->at('typical_mg'))->usual->mg,
             $carcass->at('standing')->text(),
-            PlanView::of(Node::of($shelf->plan($key), 'plan')),
+            PlanView::of(Node::of($shipped->plan($key), 'plan')),
         );
     }
 }

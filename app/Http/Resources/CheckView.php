@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Api\PlacedError;
 use App\Models\PublishedStandard;
-use DeftBlade\Core\House\Vocabulary;
+use DeftBlade\Core\Vocabulary\Vocabulary;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Examination;
@@ -33,7 +33,7 @@ final readonly class CheckView
         public array $changes,
         #[OA\Property(description: 'The version it would become.')]
         public int $version,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'What the house says otherwise than the draft does, by what the draft says.')]
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'What the school says otherwise than the draft does, by what the draft says.')]
         public \stdClass $said,
     ) {}
 

@@ -8,7 +8,7 @@ use App\Actions\GradedClass;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
-use DeftBlade\Core\Capture\Standing;
+use DeftBlade\Core\Capture\CaptureState;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Grading\Stage;
 use OpenApi\Attributes as OA;
@@ -105,17 +105,17 @@ final readonly class FloorStationView
             $log->time->runningSince,
             $log->time->presented,
             $splits,
-            $log->mise !== null,
-            $log->mise->open ?? [],
-            $log->received?->mass->mg,
-            $log->received?->tag,
-            $log->received->defects ?? [],
-            count($log->refusals),
-            $log->coldChain->ms,
-            $log->coldChain->outSince,
+            $log->floor->mise !== null,
+            $log->floor->mise->open ?? [],
+            $log->weights->received?->mass->mg,
+            $log->weights->received?->tag,
+            $log->weights->received->defects ?? [],
+            count($log->floor->refusals),
+            $log->floor->coldChain->ms,
+            $log->floor->coldChain->outSince,
             self::last($attempt, $class),
             self::missing($result),
-            count($log->incidents),
+            count($log->floor->incidents),
             self::queuedSince($attempt, $result),
             $attempt->captures->last()->seq ?? 0,
         );
@@ -136,7 +136,7 @@ final readonly class FloorStationView
     {
         $log = $class->of($attempt->id)->attempt->log;
         $latestFirst = $attempt->captures->sortByDesc(static fn(Capture $it): \DateTimeImmutable => $it->at)->lazy();
-        $standing = $latestFirst->filter(static fn(Capture $it): bool => $log->standingOf($it->id) !== Standing::Withdrawn);
+        $standing = $latestFirst->filter(static fn(Capture $it): bool => $log->history->stateOf($it->id) !== CaptureState::Withdrawn);
 
         return array_values($standing->map(static fn(Capture $it): ?MarkView => MarkView::of($it, $class->standard))->filter()->take(self::LAST)->all());
     }
@@ -148,9 +148,9 @@ final readonly class FloorStationView
         $isAtWork = $log->time->ms > 0 || $log->time->runningSince !== null;
 
         return array_keys(array_filter([
-            'mise not looked at' => $log->mise === null && ! $isAtWork && $log->received !== null,
-            'mise open' => ($log->mise->open ?? []) !== [] && ! $log->time->presented,
-            'no carcass' => $log->received === null && ($isAtWork || $log->refusals !== []),
+            'mise not looked at' => $log->floor->mise === null && ! $isAtWork && $log->weights->received !== null,
+            'mise open' => ($log->floor->mise->open ?? []) !== [] && ! $log->time->presented,
+            'no carcass' => $log->weights->received === null && ($isAtWork || $log->floor->refusals !== []),
         ]));
     }
 }

@@ -9,7 +9,7 @@ use App\Models\Assessment;
 use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Standard\Checkpoint;
 use DeftBlade\Core\Standard\Defect;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use OpenApi\Attributes as OA;
 
 /** The room as it stands: its stations where they stand, and what can be marked. */
@@ -64,7 +64,7 @@ final readonly class FloorView
     ) {}
 
     /** @param list<list<int>> $rows of station numbers */
-    public static function of(Assessment $assessment, GradedClass $class, Shelf $shelf, array $rows): self
+    public static function of(Assessment $assessment, GradedClass $class, ShippedDocuments $shipped, array $rows): self
     {
         $time = $class->standard->time;
 
@@ -78,9 +78,9 @@ final readonly class FloorView
             $assessment->waveGapMs(),
             $rows,
             FloorStationView::allOf($assessment, $assessment->attempts, $class),
-            array_map(MiseItemView::of(...), array_values($shelf->mise($class->standard->species)->items)),
+            array_map(MiseItemView::of(...), array_values($shipped->mise($class->standard->species)->items)),
             OfferedMarkView::allOf($class),
-            $shelf->praise(),
+            $shipped->praise(),
             array_map(static fn(Checkpoint $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->checkpoints)),
             array_map(static fn(Piece $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->cuts->pieces)),
             array_map(static fn(Defect $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->defects)),

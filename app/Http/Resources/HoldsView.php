@@ -44,16 +44,16 @@ final readonly class HoldsView
     public static function of(CaptureLog $log): self
     {
         return new self(
-            $log->received?->mass->mg,
-            $log->received->defects ?? [],
-            (object) array_map(static fn(array $set): array => array_map(static fn(int $number): ?int => ($set[$number] ?? null)?->mg, range(1, max(array_keys($set)))), $log->portions),
-            (object) array_map(static fn(Mass $mass): int => $mass->mg, $log->bins),
-            $log->scrape?->mg,
-            (object) $log->levels,
-            (object) $log->faults,
-            array_map(static fn(Photographed $it): string => $it->sha256, $log->photos),
-            $log->mise !== null,
-            $log->mise->open ?? [],
+            $log->weights->received?->mass->mg,
+            $log->weights->received->defects ?? [],
+            (object) array_map(static fn(array $set): array => array_map(static fn(int $number): ?int => ($set[$number] ?? null)?->mg, range(1, max(array_keys($set)))), $log->weights->portions),
+            (object) array_map(static fn(Mass $mass): int => $mass->mg, $log->weights->bins),
+            $log->weights->scrape?->mg,
+            (object) $log->judged->levels,
+            (object) $log->judged->faults,
+            array_map(static fn(Photographed $it): string => $it->sha256, $log->floor->photos),
+            $log->floor->mise !== null,
+            $log->floor->mise->open ?? [],
         );
     }
 }

@@ -34,7 +34,7 @@ final readonly class OfferedMarkView
             $fault->title,
             in_array($fault->component, ['quality', 'sanitation', 'safety'], true) ? $fault->component : 'technique',
             $fault->critical,
-            array_sum(array_map(static fn(AttemptResult $it): int => $it->attempt->log->faults[$fault->id] ?? 0, $class->result->attempts)),
+            array_sum(array_map(static fn(AttemptResult $it): int => $it->attempt->log->judged->faults[$fault->id] ?? 0, $class->result->attempts)),
         ), array_values($class->standard->faults));
         usort($marks, static fn(self $one, self $other): int => $other->count <=> $one->count);
 

@@ -12,8 +12,8 @@ final readonly class OwnWordView
 {
     public function __construct(
         #[OA\Property]
-        public string $book,
+        public string $catalogue,
         #[OA\Property]
-        public string $house,
+        public string $school,
     ) {}
 }

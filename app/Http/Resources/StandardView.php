@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\House\House;
+use App\School\School;
 use App\Models\PublishedStandard;
 use DeftBlade\Core\Carcass\Joint;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\PresentationDiff;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Standard\StandardDiff;
 use OpenApi\Attributes as OA;
@@ -24,7 +24,7 @@ final readonly class StandardView
      * @param list<string>         $cautions
      * @param list<VersionView>    $versions
      * @param list<UseView>        $used_in
-     * @param list<AnswerView>     $schools
+     * @param list<AnswerView>     $variants
      * @param list<string>         $held
      */
     private function __construct(
@@ -54,35 +54,35 @@ final readonly class StandardView
         public array $versions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: UseView::class), description: 'The practicals that name this version, latest first.')]
         public array $used_in,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: AnswerView::class), description: 'The schools of practice it is held under.')]
-        public array $schools,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AnswerView::class), description: 'The variants of practice it is held under.')]
+        public array $variants,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What those change against the standard as published, in words.')]
         public array $held,
     ) {}
 
-    public static function of(PublishedStandard $published, Shelf $shelf, House $house): self
+    public static function of(PublishedStandard $published, ShippedDocuments $shipped, School $school): self
     {
-        return self::as($house->held($published->document), $published, $shelf, $house);
+        return self::as($school->held($published->document), $published, $shipped, $school);
     }
 
-    /** As it is printed: said in the words of the house, which answers on the screen are on their way out. */
-    public static function spoken(PublishedStandard $published, Shelf $shelf, House $house): self
+    /** As it is printed: said in the words of the school, which answers on the screen are on their way out. */
+    public static function spoken(PublishedStandard $published, ShippedDocuments $shipped, School $school): self
     {
-        $spoken = $house->vocabulary()->speak($house->held($published->document));
+        $spoken = $school->vocabulary()->speak($school->held($published->document));
 
-        return self::as($spoken instanceof \stdClass ? $spoken : new \stdClass(), $published, $shelf, $house);
+        return self::as($spoken instanceof \stdClass ? $spoken : new \stdClass(), $published, $shipped, $school);
     }
 
-    private static function as(\stdClass $document, PublishedStandard $published, Shelf $shelf, House $house): self
+    private static function as(\stdClass $document, PublishedStandard $published, ShippedDocuments $shipped, School $school): self
     {
         $node = Node::of($document, 'standard');
         $standard = Standard::read($node);
         $written = Standard::read(Node::of($published->document, 'standard'));
         $unanswered = (object) array_diff_key((array) $published->document, ['schools' => true]);
-        $known = $shelf->hasCarcass($standard->carcass->key);
-        $carcass = $known ? Node::of($shelf->carcass($standard->carcass->key), 'carcass') : null;
-        $typical = $shelf->typicalMassOf($standard->carcass);
-        $found = $shelf->planOf($standard->carcass);
+        $known = $shipped->hasCarcass($standard->carcass->key);
+        $carcass = $known ? Node::of($shipped->carcass($standard->carcass->key), 'carcass') : null;
+        $typical = $shipped->typicalMassOf($standard->carcass);
+        $found = $shipped->planOf($standard->carcass);
         $plan = $found === null ? null : Node::of($found, 'plan');
         $uses = $document->uses ?? null;
 
@@ -100,7 +100,7 @@ final readonly class StandardView
             $uses instanceof \stdClass ? $uses : new \stdClass(),
             VersionView::allOf($published->versions),
             array_values($published->assessments->map(UseView::of(...))->all()),
-            AnswerView::allOf($written, $house),
+            AnswerView::allOf($written, $school),
             [...StandardDiff::between(Standard::read(Node::of($unanswered, 'standard')), $standard), ...PresentationDiff::between($unanswered, $document)],
         );
     }

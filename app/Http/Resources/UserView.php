@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\House\House;
+use App\School\School;
 use App\Models\Role;
 use App\Models\User;
-use DeftBlade\Core\House\Units;
+use DeftBlade\Core\Vocabulary\Units;
 use OpenApi\Attributes as OA;
 
 /** Who is signed in. */
@@ -27,12 +27,12 @@ final readonly class UserView
         public bool $may_publish,
         #[OA\Property(description: 'May release results.')]
         public bool $may_release,
-        #[OA\Property(type: 'string', enum: Units::class, description: 'What the house weighs in when it speaks.')]
+        #[OA\Property(type: 'string', enum: Units::class, description: 'What the school weighs in when it speaks.')]
         public Units $units,
     ) {}
 
-    public static function of(User $user, House $house): self
+    public static function of(User $user, School $school): self
     {
-        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $house->settings->units);
+        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units);
     }
 }

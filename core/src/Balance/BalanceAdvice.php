@@ -7,6 +7,8 @@ namespace DeftBlade\Core\Balance;
 use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Carcass\Bin;
 use DeftBlade\Core\Carcass\Piece;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
@@ -23,39 +25,38 @@ final readonly class BalanceAdvice
 
     public function __construct(private Standard $standard) {}
 
-    /** @return list<string> nothing while the weights are open or in balance */
+    /** @return list<Message> nothing while the weights are open or in balance */
     public function for(MassBalance $balance, CaptureLog $log): array
     {
         if ($balance->unaccountedMg === null || $balance->tolerance === null) {
             return [];
         }
-        $amount = Mass::ofMilligrams(abs($balance->unaccountedMg))->inGrams();
-        $tolerance = $balance->tolerance->inGrams();
+        $figures = ['unaccounted_mg' => abs($balance->unaccountedMg), 'tolerance_mg' => $balance->tolerance->mg];
 
         return match ($balance->state) {
             BalanceState::Short => [
-                "$amount short: less was weighed than came in ($tolerance either way is allowed).",
+                Message::of(MessageCode::BalanceShort, $figures),
                 ...$this->suspects($log, -1, $balance->unaccountedMg),
-                'Look for a container not weighed out, a piece still on the board, liquid left in the tray or taken up by towels.',
+                Message::of(MessageCode::BalanceShortLook),
             ],
             BalanceState::Over => [
-                "$amount over: more was weighed than came in ($tolerance either way is allowed).",
+                Message::of(MessageCode::BalanceOver, $figures),
                 ...$this->suspects($log, 1, -$balance->unaccountedMg),
-                'Look for a pan that was not tared, a piece weighed twice or from another tray, and check the AP weight.',
+                Message::of(MessageCode::BalanceOverLook),
             ],
             BalanceState::Open, BalanceState::Balanced => [],
         };
     }
 
-    /** @return list<string> places that stand out in this direction */
+    /** @return list<Message> places that stand out in this direction */
     private function suspects(CaptureLog $log, int $direction, int $amountMg): array
     {
-        $asPurchased = $log->received?->mass;
+        $asPurchased = $log->weights->received?->mass;
         if ($asPurchased === null) {
             return [];
         }
         $suspects = [];
-        $weights = $log->pieces + $log->bins;
+        $weights = $log->weights->pieces + $log->weights->bins;
         foreach ([...array_values($this->standard->cuts->pieces), ...array_values($this->standard->cuts->bins)] as $place) {
             $sd = $place->expectation->sd * $asPurchased->mg;
             $weight = $weights[$place->id] ?? null;
@@ -64,22 +65,20 @@ final readonly class BalanceAdvice
             }
             $off = $direction * ($weight->mg - $place->expectation->massFor($asPurchased)->mg);
             if ($off > max(self::SUSPECT_SD * $sd, self::SUSPECT_SHARE * $amountMg)) {
-                $suspects[] = ['sd' => $off / $sd, 'text' => self::suspicion($place, $off, $direction, $asPurchased)];
+                $suspects[] = ['sd' => $off / $sd, 'why' => self::suspicion($place, $off, $direction, $asPurchased)];
             }
         }
         usort($suspects, static fn(array $a, array $b): int => $b['sd'] <=> $a['sd']);
 
-        return array_slice(array_column($suspects, 'text'), 0, self::MOST_SUSPECTS);
+        return array_slice(array_column($suspects, 'why'), 0, self::MOST_SUSPECTS);
     }
 
-    private static function suspicion(Piece|Bin $place, int $offMg, int $direction, Mass $asPurchased): string
+    private static function suspicion(Piece|Bin $place, int $offMg, int $direction, Mass $asPurchased): Message
     {
-        return sprintf(
-            'Weigh %s again: %s %s than a carcass of this weight should give (%s).',
-            lcfirst($place->title),
-            Mass::ofMilligrams($offMg)->inGrams(),
-            $direction > 0 ? 'more' : 'less',
-            $place->expectation->massFor($asPurchased)->inGrams(),
-        );
+        return Message::of($direction > 0 ? MessageCode::WeighAgainMore : MessageCode::WeighAgainLess, [
+            'place' => $place->id,
+            'off_mg' => $offMg,
+            'expected_mg' => $place->expectation->massFor($asPurchased)->mg,
+        ]);
     }
 }

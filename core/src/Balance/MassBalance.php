@@ -15,7 +15,7 @@ final readonly class MassBalance
 
     public static function of(Standard $standard, CaptureLog $log, BalanceTolerance $tolerance): self
     {
-        $asPurchased = $log->received?->mass;
+        $asPurchased = $log->weights->received?->mass;
         if ($asPurchased === null) {
             return new self(BalanceState::Open, null, null);
         }
@@ -33,17 +33,17 @@ final readonly class MassBalance
 
     private static function outMg(CaptureLog $log): int
     {
-        $bins = array_map(static fn(Mass $mass): int => $mass->mg, $log->bins);
+        $bins = array_map(static fn(Mass $mass): int => $mass->mg, $log->weights->bins);
 
-        return $log->piecesMg() + array_sum($bins) + ($log->scrape->mg ?? 0);
+        return $log->weights->piecesMg() + array_sum($bins) + ($log->weights->scrape->mg ?? 0);
     }
 
     private static function allWeighed(Standard $standard, CaptureLog $log): bool
     {
         $cuts = $standard->cuts;
 
-        return count($log->pieces) === count($cuts->pieces)
-            && count($log->bins) === count($cuts->bins)
-            && ($standard->frame === null || $log->scrape !== null);
+        return count($log->weights->pieces) === count($cuts->pieces)
+            && count($log->weights->bins) === count($cuts->bins)
+            && ($standard->frame === null || $log->weights->scrape !== null);
     }
 }

@@ -41,9 +41,9 @@ final readonly class MixUpSearch
     private function counterpartsOf(BalancedTray $over): \Generator
     {
         $surplus = -$over->unaccountedMg();
-        $reach = $over->toleranceMg() + $this->widestToleranceMg;
-        for ($index = $this->firstLacking($surplus - $reach); $index < count($this->short); $index++) {
-            if ($this->short[$index]->unaccountedMg() > $surplus + $reach) {
+        $margin = $over->toleranceMg() + $this->widestToleranceMg;
+        for ($index = $this->firstLacking($surplus - $margin); $index < count($this->short); $index++) {
+            if ($this->short[$index]->unaccountedMg() > $surplus + $margin) {
                 return;
             }
             yield $this->short[$index];
@@ -66,8 +66,8 @@ final readonly class MixUpSearch
     private static function swaps(BalancedTray $over, BalancedTray $short): array
     {
         $found = [];
-        foreach ($over->log->pieces as $piece => $here) {
-            $there = $short->log->pieces[$piece] ?? null;
+        foreach ($over->log->weights->pieces as $piece => $here) {
+            $there = $short->log->weights->pieces[$piece] ?? null;
             if ($there === null) {
                 continue;
             }

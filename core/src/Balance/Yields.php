@@ -15,14 +15,14 @@ final readonly class Yields
 
     public static function of(Standard $standard, CaptureLog $log): ?self
     {
-        $asPurchased = $log->received?->mass->mg;
+        $asPurchased = $log->weights->received?->mass->mg;
         if ($asPurchased === null) {
             return null;
         }
         $usable = self::binsMg($standard, $log, true);
         $waste = self::binsMg($standard, $log, false);
-        $scrape = $log->scrape->mg ?? 0;
-        $pieces = $log->piecesMg();
+        $scrape = $log->weights->scrape->mg ?? 0;
+        $pieces = $log->weights->piecesMg();
 
         return new self(
             $pieces / $asPurchased,
@@ -35,7 +35,7 @@ final readonly class Yields
     private static function binsMg(Standard $standard, CaptureLog $log, bool $usable): int
     {
         return array_sum(array_map(
-            static fn(Bin $bin): int => $bin->usable === $usable ? $log->bins[$bin->id]->mg ?? 0 : 0,
+            static fn(Bin $bin): int => $bin->usable === $usable ? $log->weights->bins[$bin->id]->mg ?? 0 : 0,
             $standard->cuts->bins,
         ));
     }

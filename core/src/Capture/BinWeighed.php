@@ -9,9 +9,19 @@ use DeftBlade\Core\Weighing\Mass;
 /** A by-product container, weighed net. */
 final readonly class BinWeighed extends Capture
 {
-    public function __construct(string $id, int $at, string $by, public string $bin, public Mass $mass)
+    private function __construct(CaptureHead $head, public string $bin, public Mass $mass)
     {
-        parent::__construct($id, $at, $by);
+        parent::__construct($head);
+    }
+
+    public static function fields(): array
+    {
+        return [Field::known(KnownIn::Bin), Field::of('mass_mg', FieldType::Mass)];
+    }
+
+    public static function of(CaptureHead $head, FieldValues $values): self
+    {
+        return new self($head, $values->text('bin'), $values->mass('mass_mg'));
     }
 
     public function slot(): string

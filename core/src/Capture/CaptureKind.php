@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Capture;
 
+/** The kinds of fact: a new one is a class and the line that names it here (and since when the format knows it). */
 enum CaptureKind: string
 {
     case Received = 'received';
@@ -23,39 +24,52 @@ enum CaptureKind: string
     case Chill = 'chill';
     case Well = 'well';
     case Incident = 'incident';
+    case Allowance = 'allowance';
+    case Resit = 'resit';
+    case Station = 'station';
+    case Standard = 'standard';
 
-    /** Kinds that came with the second version of the format. */
-    public const SINCE_TWO = [self::Portion, self::Mise, self::Refused, self::Chill, self::Well, self::Incident];
-
-    /** @return list<string> the keys that hold what this kind says, beside id, at, by and kind */
-    public function keys(): array
+    /** @return class-string<Capture> */
+    public function fact(): string
     {
         return match ($this) {
-            self::Received, self::Scrape => ['mass_mg'],
-            self::Clock, self::Chill => ['event'],
-            self::Piece => ['piece', 'mass_mg'],
-            self::Portion => ['piece', 'portion', 'mass_mg'],
-            self::Bin => ['bin', 'mass_mg'],
-            self::Level => ['criterion', 'level'],
-            self::Fault => ['fault'],
-            self::Checkpoint => ['checkpoint'],
-            self::Note, self::Well => ['text'],
-            self::Photo => ['file', 'sha256'],
-            self::Void => ['target', 'reason'],
-            self::Mise => ['open'],
-            self::Refused => ['reason'],
-            self::Incident => ['what', 'text', 'pieces', 'treatment'],
+            self::Received => Received::class,
+            self::Clock => ClockTurned::class,
+            self::Piece => PieceWeighed::class,
+            self::Portion => PortionWeighed::class,
+            self::Bin => BinWeighed::class,
+            self::Scrape => Scraped::class,
+            self::Level => LevelJudged::class,
+            self::Fault => FaultMarked::class,
+            self::Checkpoint => CheckpointPassed::class,
+            self::Note => Noted::class,
+            self::Photo => Photographed::class,
+            self::Void => Withdrawal::class,
+            self::Mise => MiseSeen::class,
+            self::Refused => CarcassRefused::class,
+            self::Chill => ColdChainEvent::class,
+            self::Well => DoneWell::class,
+            self::Incident => IncidentRecorded::class,
+            self::Allowance => AllowanceSet::class,
+            self::Resit => ResitSet::class,
+            self::Station => StationSet::class,
+            self::Standard => StandardSet::class,
         };
     }
 
-    /** @return list<string> the keys it may also have */
-    public function optionalKeys(): array
+    /** The version of the format it came with. */
+    public function since(): int
     {
         return match ($this) {
-            self::Received => ['defects', 'tag'],
-            self::Refused => ['tag'],
-            self::Clock => ['reason'],
-            default => [],
+            self::Portion, self::Mise, self::Refused, self::Chill, self::Well, self::Incident => 2,
+            self::Allowance, self::Resit, self::Station, self::Standard => 3,
+            default => 1,
         };
+    }
+
+    /** It says under what terms an attempt is made, not what happened in it. */
+    public function isTerm(): bool
+    {
+        return in_array($this, [self::Allowance, self::Resit, self::Station, self::Standard], true);
     }
 }

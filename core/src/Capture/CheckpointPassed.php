@@ -7,9 +7,19 @@ namespace DeftBlade\Core\Capture;
 /** A judged stop on the way was passed. */
 final readonly class CheckpointPassed extends Capture
 {
-    public function __construct(string $id, int $at, string $by, public string $checkpoint)
+    private function __construct(CaptureHead $head, public string $checkpoint)
     {
-        parent::__construct($id, $at, $by);
+        parent::__construct($head);
+    }
+
+    public static function fields(): array
+    {
+        return [Field::known(KnownIn::Checkpoint)];
+    }
+
+    public static function of(CaptureHead $head, FieldValues $values): self
+    {
+        return new self($head, $values->text('checkpoint'));
     }
 
     public function slot(): string

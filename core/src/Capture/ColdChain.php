@@ -9,13 +9,13 @@ final readonly class ColdChain
 {
     private function __construct(public int $ms, public ?int $outSince) {}
 
-    /** @param list<Chilled> $doors in order of time */
+    /** @param list<ColdChainEvent> $doors in order of time */
     public static function of(array $doors): self
     {
         $ms = 0;
         $since = null;
         foreach ($doors as $door) {
-            if ($door->event === ChillEvent::Out) {
+            if ($door->event === ColdChainMove::Out) {
                 $since ??= $door->at;
 
                 continue;

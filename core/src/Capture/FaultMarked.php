@@ -7,8 +7,18 @@ namespace DeftBlade\Core\Capture;
 /** A fault seen; each one counts. */
 final readonly class FaultMarked extends Capture
 {
-    public function __construct(string $id, int $at, string $by, public string $fault)
+    private function __construct(CaptureHead $head, public string $fault)
     {
-        parent::__construct($id, $at, $by);
+        parent::__construct($head);
+    }
+
+    public static function fields(): array
+    {
+        return [Field::known(KnownIn::Fault)];
+    }
+
+    public static function of(CaptureHead $head, FieldValues $values): self
+    {
+        return new self($head, $values->text('fault'));
     }
 }

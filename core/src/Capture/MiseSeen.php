@@ -8,9 +8,19 @@ namespace DeftBlade\Core\Capture;
 final readonly class MiseSeen extends Capture
 {
     /** @param list<string> $open items that are not in order; none: all is */
-    public function __construct(string $id, int $at, string $by, public array $open)
+    private function __construct(CaptureHead $head, public array $open)
     {
-        parent::__construct($id, $at, $by);
+        parent::__construct($head);
+    }
+
+    public static function fields(): array
+    {
+        return [Field::of('open', FieldType::IdentifierList)];
+    }
+
+    public static function of(CaptureHead $head, FieldValues $values): self
+    {
+        return new self($head, $values->texts('open'));
     }
 
     public function slot(): string

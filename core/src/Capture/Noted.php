@@ -7,8 +7,18 @@ namespace DeftBlade\Core\Capture;
 /** A remark in words. */
 final readonly class Noted extends Capture
 {
-    public function __construct(string $id, int $at, string $by, public string $text)
+    private function __construct(CaptureHead $head, public string $text)
     {
-        parent::__construct($id, $at, $by);
+        parent::__construct($head);
+    }
+
+    public static function fields(): array
+    {
+        return [Field::of('text', FieldType::Text)];
+    }
+
+    public static function of(CaptureHead $head, FieldValues $values): self
+    {
+        return new self($head, $values->text('text'));
     }
 }

@@ -6,12 +6,22 @@ namespace DeftBlade\Core\Capture;
 
 use DeftBlade\Core\Weighing\Mass;
 
-/** A piece of the cut list, weighed. */
+/** A piece of the cut list, weighed as one thing; a set of portions, weighed together. */
 final readonly class PieceWeighed extends Capture
 {
-    public function __construct(string $id, int $at, string $by, public string $piece, public Mass $mass)
+    private function __construct(CaptureHead $head, public string $piece, public Mass $mass)
     {
-        parent::__construct($id, $at, $by);
+        parent::__construct($head);
+    }
+
+    public static function fields(): array
+    {
+        return [Field::known(KnownIn::Piece), Field::of('mass_mg', FieldType::Mass)];
+    }
+
+    public static function of(CaptureHead $head, FieldValues $values): self
+    {
+        return new self($head, $values->text('piece'), $values->mass('mass_mg'));
     }
 
     public function slot(): string

@@ -10,9 +10,19 @@ use DeftBlade\Core\Weighing\Mass;
 final readonly class Received extends Capture
 {
     /** @param list<string> $defects */
-    public function __construct(string $id, int $at, string $by, public Mass $mass, public array $defects, public ?string $tag = null)
+    private function __construct(CaptureHead $head, public Mass $mass, public array $defects, public ?string $tag)
     {
-        parent::__construct($id, $at, $by);
+        parent::__construct($head);
+    }
+
+    public static function fields(): array
+    {
+        return [Field::of('mass_mg', FieldType::CarcassMass), Field::listOf('defects', KnownIn::Defect)->optional(), Field::of('tag', FieldType::Text)->optional(since: 2)];
+    }
+
+    public static function of(CaptureHead $head, FieldValues $values): self
+    {
+        return new self($head, $values->mass('mass_mg'), $values->texts('defects'), $values->optionalText('tag'));
     }
 
     public function slot(): string

@@ -9,9 +9,19 @@ use DeftBlade\Core\Weighing\Mass;
 /** What was scraped off the frame, weighed. */
 final readonly class Scraped extends Capture
 {
-    public function __construct(string $id, int $at, string $by, public Mass $mass)
+    private function __construct(CaptureHead $head, public Mass $mass)
     {
-        parent::__construct($id, $at, $by);
+        parent::__construct($head);
+    }
+
+    public static function fields(): array
+    {
+        return [Field::of('mass_mg', FieldType::Mass)];
+    }
+
+    public static function of(CaptureHead $head, FieldValues $values): self
+    {
+        return new self($head, $values->mass('mass_mg'));
     }
 
     public function slot(): string

@@ -15,7 +15,7 @@ final readonly class Withdrawals
     {
         $aimedAt = [];
         foreach ($captures as $capture) {
-            if ($capture instanceof Voided) {
+            if ($capture instanceof Withdrawal) {
                 $aimedAt[$capture->target][] = $capture->id;
             }
         }
@@ -35,7 +35,7 @@ final readonly class Withdrawals
     }
 
     /** Whether following withdrawals of withdrawals from this one comes back to it. */
-    public function circle(string $id): bool
+    public function isCycle(string $id): bool
     {
         $seen = [];
         $next = $this->aimedAt[$id] ?? [];

@@ -37,10 +37,18 @@ final readonly class Carcass
         return new self($key, $node->textOf('title', $key), $parts);
     }
 
+    /** @return list<string> what the ids of paired parts end with, such as ".left" */
+    public function sides(): array
+    {
+        $ends = array_map(static fn(Part $part): string => (string) strstr($part->id, '.'), $this->parts);
+
+        return array_values(array_filter(array_unique($ends)));
+    }
+
     /** @param list<string> $stems parts without their side */
     public function shareOf(array $stems): float
     {
-        $named = array_filter($this->parts, static fn(Part $part): bool => in_array(preg_replace('/\.(left|right)$/D', '', $part->id), $stems, true));
+        $named = array_filter($this->parts, static fn(Part $part): bool => in_array(explode('.', $part->id)[0], $stems, true));
 
         return array_sum(array_map(static fn(Part $part): float => $part->share, $named));
     }

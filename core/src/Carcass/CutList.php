@@ -30,8 +30,8 @@ final readonly class CutList
             $standard->report($standard->at('pieces')->fail('a cut list has at least one piece'));
         }
         foreach ($standard->itemsOf('bins') as $node) {
-            $bin = $node->attempt(static function (Node $node) use ($carcass, &$holders, $bins): Bin {
-                return self::bin($node, $carcass, $holders, $bins);
+            $bin = $node->attempt(static function (Node $node) use ($carcass, &$holders, $pieces, $bins): Bin {
+                return self::bin($node, $carcass, $holders, $pieces + $bins);
             });
             $bins += $bin === null ? [] : [$bin->id => $bin];
         }
@@ -77,7 +77,7 @@ final readonly class CutList
 
     /**
      * @param array<string, string> $holders
-     * @param array<string, Bin>    $earlier
+     * @param array<string, mixed>  $earlier pieces and bins: a place of the tray has one name
      */
     private static function bin(Node $node, Carcass $carcass, array &$holders, array $earlier): Bin
     {

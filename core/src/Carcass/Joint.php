@@ -9,8 +9,6 @@ use DeftBlade\Core\Json\Node;
 /** Where two parts of a carcass meet and the knife goes through, with the usual fault there. Parts are named without their side. */
 final readonly class Joint
 {
-    private const SIDES = ['.left', '.right', ''];
-
     private function __construct(public string $title, public string $fault, private string $one, private string $other) {}
 
     public static function read(Node $node): self
@@ -28,7 +26,7 @@ final readonly class Joint
      */
     public function partsThrough(array $parts, Carcass $carcass): bool
     {
-        foreach (self::SIDES as $side) {
+        foreach ([...$carcass->sides(), ''] as $side) {
             [$one, $other] = [self::sided($this->one, $side, $carcass), self::sided($this->other, $side, $carcass)];
             if ($one !== null && $other !== null && in_array($one, $parts, true) !== in_array($other, $parts, true)) {
                 return true;

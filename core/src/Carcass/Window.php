@@ -31,9 +31,9 @@ final readonly class Window
     /** Where a piece declares none: expected ± 2 standard deviations, as shares. */
     public static function around(Expectation $expectation): self
     {
-        $reach = self::DEFAULT_WIDTH_SD * $expectation->sd;
+        $margin = self::DEFAULT_WIDTH_SD * $expectation->sd;
 
-        return new self(WindowBasis::Share, $expectation->share - $reach, $expectation->share + $reach);
+        return new self(WindowBasis::Share, $expectation->share - $margin, $expectation->share + $margin);
     }
 
     public function halfWidth(): float

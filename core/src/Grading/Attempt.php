@@ -8,7 +8,7 @@ use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Capture\CaptureReader;
 use DeftBlade\Core\Json\Node;
 
-/** One student's try at the standard. */
+/** One student's try at the standard. What its facts say of resit and time goes before the keys of the attempt, by which packages of versions 1 and 2 say it. */
 final readonly class Attempt
 {
     private const MOST_TIME_FACTOR = 10;
@@ -25,12 +25,16 @@ final readonly class Attempt
     {
         $node->keys(['id', 'student', 'captures'], ['title', 'resit', 'time_factor']);
 
+        $log = CaptureLog::read($node->at('captures')->items(), $captures);
+        $resit = $node->has('resit') && $node->at('resit')->boolean();
+        $timeFactor = $node->has('time_factor') ? $node->at('time_factor')->positive(self::MOST_TIME_FACTOR) : 1.0;
+
         return new self(
             $node->at('id')->identifier(),
             $node->at('student')->identifier(),
-            $node->has('resit') && $node->at('resit')->boolean(),
-            $node->has('time_factor') ? $node->at('time_factor')->positive(self::MOST_TIME_FACTOR) : 1.0,
-            CaptureLog::read($node->at('captures')->items(), $captures),
+            $log->terms->resit ?? $resit,
+            $log->terms->timeFactor ?? $timeFactor,
+            $log,
         );
     }
 }

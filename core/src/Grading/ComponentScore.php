@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Grading;
 
+use DeftBlade\Core\Message\Message;
+
 /** What a component came to: 0 to 100 with its losses, which add up to what is missing; or why there is no figure. */
 final readonly class ComponentScore
 {
@@ -31,10 +33,10 @@ final readonly class ComponentScore
         return new self($component, ComponentState::Scored, $score, $losses);
     }
 
-    /** Of a component with one figure: $fraction between 0 and 1, explained in one sentence. */
-    public static function ofFraction(Component $component, float $fraction, string $explanation): self
+    /** Of a component with one figure: $fraction between 0 and 1, and why it is not all of it. */
+    public static function ofFraction(Component $component, float $fraction, Message $why): self
     {
-        $losses = $fraction < 1 ? [new Loss($explanation, 100 * (1 - $fraction))] : [];
+        $losses = $fraction < 1 ? [new Loss($why, 100 * (1 - $fraction))] : [];
 
         return self::of($component, 100 * $fraction, $losses);
     }

@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\Criterion;
-use DeftBlade\Core\Standard\Fault;
 
 /** Any judged component (technique, quality, sanitation, …): the levels of its criteria, less the marks for its faults. */
 final readonly class CriteriaComponent extends WeightedComponent
 {
-    public static function read(Node $node): self
+    public static function settings(): array
     {
-        return new self(ComponentHead::read($node, []));
+        return [];
+    }
+
+    public static function of(ComponentHead $head, Node $node): self
+    {
+        return new self($head);
     }
 
     public function score(Tray $tray, array $verdicts): ComponentScore
@@ -34,7 +40,7 @@ final readonly class CriteriaComponent extends WeightedComponent
             $points = 100 * $criterion->weight / $weights * $criterion->shortfallAt($level);
             if ($points > 0) {
                 $earned -= $points;
-                $losses[] = new Loss(self::explainLevel($criterion, $level), $points);
+                $losses[] = new Loss(Message::of(MessageCode::LevelReached, ['criterion' => $criterion->id, 'step' => $level + 1, 'steps' => count($criterion->levels)]), $points);
             }
         }
         $faults = $this->faultsOn($tray);
@@ -43,7 +49,7 @@ final readonly class CriteriaComponent extends WeightedComponent
         // A component does not go below nothing, so what the faults cost together is at most what was earned.
         $bite = $deducted > $earned ? $earned / $deducted : 1.0;
         foreach ($faults as $loss) {
-            $losses[] = new Loss($loss->text, $loss->points * $bite);
+            $losses[] = new Loss($loss->why, $loss->points * $bite);
         }
 
         return ComponentScore::of($this, $earned - $deducted * $bite, $losses);
@@ -54,29 +60,12 @@ final readonly class CriteriaComponent extends WeightedComponent
     {
         $losses = [];
         foreach ($tray->standard->faultsOf($this->id()) as $fault) {
-            $count = $tray->log->faults[$fault->id] ?? 0;
+            $count = $tray->log->judged->faults[$fault->id] ?? 0;
             if ($count > 0) {
-                $losses[] = new Loss(self::explainFault($fault, $count), $fault->deductionFor($count));
+                $losses[] = new Loss(Message::of(MessageCode::FaultMarked, ['fault' => $fault->id, 'count' => $count, 'deduct' => $fault->deduct, 'max' => $fault->max, 'critical' => $fault->critical]), $fault->deductionFor($count));
             }
         }
 
         return $losses;
-    }
-
-    private static function explainLevel(Criterion $criterion, int $level): string
-    {
-        return sprintf('%s: step %d of %d, “%s”', $criterion->title, $level + 1, count($criterion->levels), $criterion->levels[$level]->text);
-    }
-
-    private static function explainFault(Fault $fault, int $count): string
-    {
-        return sprintf(
-            '%s: marked %s, %s a mark, at most %s%s',
-            $fault->title,
-            $count === 1 ? 'once' : "$count times",
-            Figure::plain($fault->deduct),
-            Figure::plain($fault->max),
-            $fault->critical ? '; critical' : '',
-        );
     }
 }

@@ -28,7 +28,7 @@ final readonly class Decision
     }
 
     /** How far the limits a score is counted from lie outside the window, for a figure of this standard uncertainty. */
-    public function reach(float $uncertainty): float
+    public function guardBand(float $uncertainty): float
     {
         return $this->rule->outward() * $this->z * $uncertainty;
     }

@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 
 /** What could still be scraped off the frame. */
 final readonly class FrameComponent extends WeightedComponent
 {
-    public static function read(Node $node): self
+    public static function settings(): array
     {
-        return new self(ComponentHead::read($node, []));
+        return [];
+    }
+
+    public static function of(ComponentHead $head, Node $node): self
+    {
+        return new self($head);
     }
 
     public function score(Tray $tray, array $verdicts): ComponentScore
@@ -20,7 +27,7 @@ final readonly class FrameComponent extends WeightedComponent
         if ($limits === null) {
             return ComponentScore::dropped($this);
         }
-        $scraped = $tray->log->scrape;
+        $scraped = $tray->log->weights->scrape;
         if ($scraped === null) {
             return ComponentScore::pending($this);
         }
@@ -28,7 +35,7 @@ final readonly class FrameComponent extends WeightedComponent
         return ComponentScore::ofFraction(
             $this,
             Slope::down($scraped->mg, $limits->clean->mg, $limits->limit->mg),
-            sprintf('Frame: %s scraped off, clean up to %s, limit %s', $scraped->inGrams(), $limits->clean->inGrams(), $limits->limit->inGrams()),
+            Message::of(MessageCode::FrameScraped, ['scraped_mg' => $scraped->mg, 'clean_mg' => $limits->clean->mg, 'limit_mg' => $limits->limit->mg]),
         );
     }
 }

@@ -21,7 +21,7 @@ final readonly class Grader
         $causes = $this->capCauses($tray, $attempt, $overLimit);
         $verdicts = $this->policy->judgeOfPieces($this->policy->decision->rule)->judge($tray);
         $scores = array_map(static fn(Component $it): ComponentScore => $it->score($tray, $verdicts), $this->policy->components);
-        $isVoid = $tray->asPurchased() === null && $tray->log->pieces === [];
+        $isVoid = $tray->asPurchased() === null && $tray->log->weights->pieces === [];
         $grade = Grade::of($this->policy, $isVoid ? [] : $scores, $causes);
 
         return new AttemptResult(
@@ -43,7 +43,7 @@ final readonly class Grader
     {
         $critical = false;
         foreach ($this->standard->faults as $fault) {
-            $critical = $critical || ($fault->critical && isset($tray->log->faults[$fault->id]));
+            $critical = $critical || ($fault->critical && isset($tray->log->judged->faults[$fault->id]));
         }
 
         return array_values(array_filter(CapCause::cases(), static fn(CapCause $cause): bool => match ($cause) {

@@ -6,26 +6,31 @@ namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Carcass\EvennessMeasure;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\MatchGroup;
 use DeftBlade\Core\Weighing\Mass;
 
 /** Left against right, or a group among itself: how alike pieces weigh, by heaviest less lightest over their mean. */
 final readonly class PairsComponent extends WeightedComponent
 {
-    private const MOST_FADE = 1000;
+    private const MOST_TAPER = 1000;
 
-    private function __construct(ComponentHead $head, private float $tolerance, private float $fade)
+    private const MOST_TOLERANCE = 2;
+
+    private function __construct(ComponentHead $head, private float $tolerance, private float $taper)
     {
         parent::__construct($head);
     }
 
-    public static function read(Node $node): self
+    public static function settings(): array
     {
-        return new self(
-            ComponentHead::read($node, ['tolerance', 'fade']),
-            $node->at('tolerance')->positive(2),
-            $node->at('fade')->positive(self::MOST_FADE),
-        );
+        return [Setting::positive('tolerance', self::MOST_TOLERANCE), Setting::positive('fade', self::MOST_TAPER)];
+    }
+
+    public static function of(ComponentHead $head, Node $node): self
+    {
+        return new self($head, $head->setting('tolerance'), $head->setting('fade'));
     }
 
     public function score(Tray $tray, array $verdicts): ComponentScore
@@ -54,15 +59,12 @@ final readonly class PairsComponent extends WeightedComponent
         return ComponentScore::of($this, $score, $losses);
     }
 
-    /** @return array{float, string} the fraction earned, and why it is not all of it */
+    /** @return array{float, Message} the fraction earned, and why it is not all of it */
     private function compare(MatchGroup $match, Tray $tray): array
     {
-        $titles = array_map($tray->standard->titleOf(...), $match->pieces);
-        $last = lcfirst((string) array_pop($titles));
-        $names = implode(', ', [$titles[0], ...array_map(lcfirst(...), array_slice($titles, 1))])." and $last";
-        $masses = array_values(array_intersect_key($tray->log->pieces, array_flip($match->pieces)));
+        $masses = array_values(array_intersect_key($tray->log->weights->pieces, array_flip($match->pieces)));
         if (count($masses) < count($match->pieces)) {
-            return [0.0, "$names: one of the ".($match->isPair() ? 'pair' : 'group').' is not on the tray'];
+            return [0.0, Message::of($match->isPair() ? MessageCode::PairMissing : MessageCode::GroupMissing, ['pieces' => $match->pieces])];
         }
         $tolerance = $match->tolerance ?? $this->tolerance;
         if (! $match->isPair()) {
@@ -70,13 +72,12 @@ final readonly class PairsComponent extends WeightedComponent
         }
         $imbalance = EvennessMeasure::Range->of(array_map(static fn(Mass $mass): int => $mass->mg, $masses));
 
-        return [Slope::beyond($imbalance, $tolerance, $this->fade), sprintf(
-            '%s: %s against %s, apart by %s; up to %s is free',
-            $names,
-            $masses[0]->inGrams(),
-            $masses[count($masses) - 1]->inGrams(),
-            Figure::percent($imbalance, 1),
-            Figure::percent($tolerance, 1),
-        )];
+        return [Slope::beyond($imbalance, $tolerance, $this->taper), Message::of(MessageCode::PairApart, [
+            'pieces' => $match->pieces,
+            'heavy_mg' => $masses[0]->mg,
+            'light_mg' => $masses[count($masses) - 1]->mg,
+            'apart_share' => $imbalance,
+            'tolerance_share' => $tolerance,
+        ])];
     }
 }

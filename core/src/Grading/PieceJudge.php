@@ -14,7 +14,7 @@ use DeftBlade\Core\Weighing\Scale;
 /** Holds each piece of a tray against its window, by one decision rule (JCGM 106:2012, 8.2 and 8.3). */
 final readonly class PieceJudge
 {
-    public function __construct(private Decision $decision, private Scale $scale, private float $fade) {}
+    public function __construct(private Decision $decision, private Scale $scale, private float $taper) {}
 
     /**
      * @throws EmptyWindow
@@ -32,10 +32,10 @@ final readonly class PieceJudge
 
     private function judgePiece(Tray $tray, Piece $piece): PieceVerdict
     {
-        $mass = $tray->log->pieces[$piece->id] ?? null;
+        $mass = $tray->log->weights->pieces[$piece->id] ?? null;
         $asPurchased = $tray->asPurchased();
         $expected = $asPurchased === null ? null : $piece->expectation->massFor($asPurchased);
-        $quantity = $mass === null ? null : $this->quantity($piece, $tray->log->weighings[$piece->id] ?? [$mass], $asPurchased);
+        $quantity = $mass === null ? null : $this->quantity($piece, $tray->log->weights->weighings[$piece->id] ?? [$mass], $asPurchased);
         $conformance = $quantity === null ? null : self::conformance($piece, $quantity);
 
         if ($tray->excusesPiece($piece->id)) {
@@ -48,7 +48,7 @@ final readonly class PieceJudge
             return new PieceVerdict($piece, Verdict::Pending, $mass, $expected, null, null, null);
         }
         [$verdict, $beyond] = $this->decide($piece, $quantity);
-        $score = max(0.0, 1 - $beyond / ($this->fade * $piece->window->halfWidth()));
+        $score = max(0.0, 1 - $beyond / ($this->taper * $piece->window->halfWidth()));
 
         return new PieceVerdict($piece, $verdict, $mass, $expected, $quantity, $conformance, $score, $beyond);
     }
@@ -59,12 +59,12 @@ final readonly class PieceJudge
         if ($portions === null) {
             return null;
         }
-        $masses = array_values(array_map(static fn(Mass $mass): int => $mass->mg, $tray->log->portions[$piece->id] ?? []));
+        $masses = array_values(array_map(static fn(Mass $mass): int => $mass->mg, $tray->log->weights->portions[$piece->id] ?? []));
         $weighed = count($masses);
         $figure = $portions->measure !== null && $masses !== [] && $weighed === $portions->count ? $portions->measure->of($masses) : null;
         $score = match (true) {
             $portions->measure === null, $tray->excusesPiece($piece->id) => null,
-            $figure !== null => Slope::beyond($figure, $portions->limit, $this->fade),
+            $figure !== null => Slope::beyond($figure, $portions->limit, $this->taper),
             default => $tray->log->time->presented ? 0.0 : null,
         };
 
@@ -74,9 +74,9 @@ final readonly class PieceJudge
     /** @return array{Verdict, float} */
     private function decide(Piece $piece, Quantity $quantity): array
     {
-        $reach = $this->decision->reach($quantity->uncertainty);
-        $low = $piece->window->low - $reach;
-        $high = $piece->window->high + $reach;
+        $guardBand = $this->decision->guardBand($quantity->uncertainty);
+        $low = $piece->window->low - $guardBand;
+        $high = $piece->window->high + $guardBand;
         if ($low > $high) {
             throw EmptyWindow::of($piece->id);
         }

@@ -8,7 +8,7 @@ use DeftBlade\Core\Balance\BalanceTolerance;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Weighing\Scale;
 
-/** How a house turns what was seen and weighed into a grade. */
+/** How a school turns what was seen and weighed into a grade. */
 final readonly class Policy
 {
     private const MOST_PLACES = 6;
@@ -31,12 +31,13 @@ final readonly class Policy
         public int $places,
     ) {}
 
-    public static function read(Node $node): self
+    /** @param ComponentKinds|null $kinds null for those that ship */
+    public static function read(Node $node, ?ComponentKinds $kinds = null): self
     {
         $node->keys(['components', 'decision', 'scale', 'balance', 'caps', 'bands', 'places'], ['key', 'title', 'version']);
 
         return new self(
-            Components::read($node->at('components')),
+            ($kinds ?? ComponentKinds::shipped())->read($node->at('components')),
             Decision::read($node->at('decision')),
             Scale::read($node->at('scale')),
             BalanceTolerance::read($node->at('balance')),
@@ -48,7 +49,7 @@ final readonly class Policy
 
     public function judgeOfPieces(DecisionRule $rule): PieceJudge
     {
-        return new PieceJudge($this->decision->under($rule), $this->scale, $this->fade());
+        return new PieceJudge($this->decision->under($rule), $this->scale, $this->taper());
     }
 
     /** Rounds half up, once, at the end. */
@@ -70,11 +71,11 @@ final readonly class Policy
         return $this->bands[count($this->bands) - 1];
     }
 
-    private function fade(): float
+    private function taper(): float
     {
         foreach ($this->components as $component) {
             if ($component instanceof PortionComponent) {
-                return $component->fade;
+                return $component->taper;
             }
         }
 

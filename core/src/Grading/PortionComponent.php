@@ -5,24 +5,30 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Carcass\EvennessMeasure;
-use DeftBlade\Core\Carcass\Window;
 use DeftBlade\Core\Carcass\WindowBasis;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Weighing\Mass;
 
 /** Portion weights: each piece against its window, and the portions of a set against each other; what is missing earns nothing. */
 final readonly class PortionComponent extends WeightedComponent
 {
-    private const MOST_FADE = 1000;
+    private const MOST_TAPER = 1000;
 
-    private function __construct(ComponentHead $head, public float $fade)
+    private function __construct(ComponentHead $head, public float $taper)
     {
         parent::__construct($head);
     }
 
-    public static function read(Node $node): self
+    public static function settings(): array
     {
-        return new self(ComponentHead::read($node, ['fade']), $node->at('fade')->positive(self::MOST_FADE));
+        return [Setting::positive('fade', self::MOST_TAPER)];
+    }
+
+    public static function of(ComponentHead $head, Node $node): self
+    {
+        return new self($head, $head->setting('fade'));
     }
 
     public function score(Tray $tray, array $verdicts): ComponentScore
@@ -46,61 +52,50 @@ final readonly class PortionComponent extends WeightedComponent
             }
         }
         foreach ($sets as $it) {
-            $score += $share * $it->evenness?->score;
-            if ($it->evenness?->score < 1) {
-                $losses[] = new Loss(self::explainUnevenness($it), $share * (1 - $it->evenness?->score));
+            $evenness = $it->evenness;
+            $score += $share * $evenness?->score;
+            if ($evenness !== null && $evenness->score < 1) {
+                $losses[] = new Loss(self::explainUnevenness($it, $evenness), $share * (1 - $evenness->score));
             }
         }
 
         return ComponentScore::of($this, $score, $losses);
     }
 
-    private static function explain(PieceVerdict $it, Mass $asPurchased): string
+    private static function explain(PieceVerdict $it, Mass $asPurchased): Message
     {
         if ($it->mass === null || $it->quantity === null) {
-            return "{$it->piece->title}: not on the tray";
+            return Message::of(MessageCode::PieceMissing, ['piece' => $it->piece->id]);
         }
-        $byShare = $it->piece->window->basis === WindowBasis::Share;
+        $window = $it->piece->window;
+        $byShare = $window->basis === WindowBasis::Share;
         $milligrams = $byShare ? $asPurchased->mg : 1;
-        $figure = sprintf(
-            '%s: %s%s, window %s',
-            $it->piece->title,
-            $it->mass->inGrams(),
-            $byShare ? ' ('.Figure::percent($it->quantity->value).' of the carcass)' : '',
-            self::range($it->piece->window, $milligrams),
-        );
-        $beyond = Figure::plain($it->beyond * $milligrams / 1000, 1);
+        $figures = [
+            'piece' => $it->piece->id,
+            'mass_mg' => $it->mass->mg,
+            'basis' => $window->basis->value,
+            'quantity_share' => $byShare ? $it->quantity->value : null,
+            'low_mg' => (int) round($window->low * $milligrams),
+            'high_mg' => (int) round($window->high * $milligrams),
+            'low_share' => $byShare ? $window->low : null,
+            'high_share' => $byShare ? $window->high : null,
+        ];
+        $beyond = ['beyond_mg' => (int) round($it->beyond * $milligrams)];
 
         return match ($it->verdict) {
-            Verdict::Allowed => "$figure; outside by less than the weighing can tell, so it is allowed (benefit of the doubt)",
-            Verdict::Under => "$figure; $beyond g under what is allowed",
-            default => "$figure; $beyond g over what is allowed",
+            Verdict::Allowed => Message::of(MessageCode::PieceAllowed, $figures),
+            Verdict::Under => Message::of(MessageCode::PieceUnder, $figures + $beyond),
+            default => Message::of(MessageCode::PieceOver, $figures + $beyond),
         };
     }
 
-    private static function explainUnevenness(PieceVerdict $it): string
+    private static function explainUnevenness(PieceVerdict $it, EvennessVerdict $evenness): Message
     {
-        $evenness = $it->evenness;
-        if ($evenness?->figure === null) {
-            return sprintf('%s: %d of %d portions weighed by themselves, so how even they are earns nothing', $it->piece->title, $evenness?->weighed, $evenness?->portions->count);
+        if ($evenness->figure === null) {
+            return Message::of(MessageCode::PortionsUnweighed, ['piece' => $it->piece->id, 'weighed' => $evenness->weighed, 'count' => $evenness->portions->count]);
         }
+        $code = $evenness->portions->measure === EvennessMeasure::Range ? MessageCode::PortionsRange : MessageCode::PortionsCv;
 
-        return sprintf(
-            '%s: %s %s over %d portions, up to %s is free',
-            $it->piece->title,
-            $evenness->portions->measure === EvennessMeasure::Range ? 'heaviest and lightest are apart by' : 'uneven by a coefficient of variation of',
-            Figure::percent($evenness->figure, 1),
-            $evenness->portions->count,
-            Figure::percent($evenness->portions->limit, 1),
-        );
-    }
-
-    private static function range(Window $window, int $milligrams): string
-    {
-        $grams = sprintf('%s to %s g', Figure::plain($window->low * $milligrams / 1000, 1), Figure::plain($window->high * $milligrams / 1000, 1));
-
-        return $window->basis === WindowBasis::Mass
-            ? $grams
-            : sprintf('%s for this carcass (%s to %s)', $grams, Figure::plain($window->low * 100), Figure::percent($window->high));
+        return Message::of($code, ['piece' => $it->piece->id, 'figure_share' => $evenness->figure, 'count' => $evenness->portions->count, 'limit_share' => $evenness->portions->limit]);
     }
 }

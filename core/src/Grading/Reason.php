@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Grading;
 
-/** What cost points of the total (or was spared), in words a student can follow. */
+use DeftBlade\Core\Message\Message;
+
+/** What cost points of the total (or was spared), as a code and its figures. */
 final readonly class Reason
 {
-    private function __construct(public string $component, public string $text, public float $lost) {}
+    private function __construct(public string $component, public Message $why, public float $lost) {}
 
     /**
      * Largest first; what is lost adds up to 100 less the uncapped total.
@@ -25,7 +27,7 @@ final readonly class Reason
         foreach ($scores as $score) {
             $share = $score->component->weight() / $grade->scoredWeight;
             foreach ($score->losses as $loss) {
-                $reasons[] = new self($score->component->id(), $loss->text, $loss->points * $share);
+                $reasons[] = new self($score->component->id(), $loss->why, $loss->points * $share);
             }
         }
         usort($reasons, static fn(self $a, self $b): int => $b->lost <=> $a->lost);

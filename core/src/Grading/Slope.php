@@ -13,9 +13,9 @@ final class Slope
         return max(0.0, min(1.0, ($none - $figure) / ($none - $full)));
     }
 
-    /** 1 up to the limit; beyond it 1 less for every $fade times the limit, not under 0. */
-    public static function beyond(float $figure, float $limit, float $fade): float
+    /** 1 up to the limit; beyond it 1 less for every $taper times the limit, not under 0. */
+    public static function beyond(float $figure, float $limit, float $taper): float
     {
-        return $figure <= $limit ? 1.0 : max(0.0, 1 - ($figure - $limit) / ($fade * $limit));
+        return $figure <= $limit ? 1.0 : max(0.0, 1 - ($figure - $limit) / ($taper * $limit));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Balance\BalanceState;
+use DeftBlade\Core\Capture\CaptureLog;
 
 /** How far a tray has come. */
 enum Stage: string
@@ -23,17 +24,23 @@ enum Stage: string
 
     public static function of(AttemptResult $result): self
     {
-        $log = $result->attempt->log;
-
         return match (true) {
             $result->status === Status::Final => self::Judged,
             $result->balance->state !== BalanceState::Open => self::Weighed,
-            $log->pieces !== [] || $log->bins !== [] => self::Weighing,
+            default => self::ofLog($result->attempt->log),
+        };
+    }
+
+    /** As far as can be said without grading: weighed and judged are not told apart from weighing. */
+    public static function ofLog(CaptureLog $log): self
+    {
+        return match (true) {
+            $log->weights->pieces !== [] || $log->weights->bins !== [] => self::Weighing,
             $log->time->presented => self::Presented,
             $log->time->runningSince !== null => self::Running,
             $log->time->ms > 0 => self::Paused,
-            $log->received !== null => self::Received,
-            $log->mise !== null => self::Mise,
+            $log->weights->received !== null => self::Received,
+            $log->floor->mise !== null => self::Mise,
             default => self::Waiting,
         };
     }

@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 
 /** Running time against the standard and the limit, both stretched by the student's extra time. */
 final readonly class TimeComponent extends WeightedComponent
 {
-    public static function read(Node $node): self
+    public static function settings(): array
     {
-        return new self(ComponentHead::read($node, []));
+        return [];
+    }
+
+    public static function of(ComponentHead $head, Node $node): self
+    {
+        return new self($head);
     }
 
     public function score(Tray $tray, array $verdicts): ComponentScore
@@ -27,12 +34,7 @@ final readonly class TimeComponent extends WeightedComponent
         return ComponentScore::ofFraction(
             $this,
             Slope::down($tray->log->time->ms, $allowance->standardMs, $allowance->limitMs),
-            sprintf(
-                'Time: %s on the clock, standard %s, limit %s',
-                Figure::clock($tray->log->time->ms),
-                Figure::clock($allowance->standardMs),
-                Figure::clock($allowance->limitMs),
-            ),
+            Message::of(MessageCode::TimeOver, ['running_ms' => $tray->log->time->ms, 'standard_ms' => $allowance->standardMs, 'limit_ms' => $allowance->limitMs]),
         );
     }
 }

@@ -32,24 +32,24 @@ final readonly class Tray
     public static function of(Standard $standard, CaptureLog $log, float $timeFactor): self
     {
         $pieces = $criteria = [];
-        foreach ($log->received->defects ?? [] as $defect) {
+        foreach ($log->weights->received->defects ?? [] as $defect) {
             $pieces += array_fill_keys($standard->defects[$defect]->pieces, true);
             $criteria += array_fill_keys($standard->defects[$defect]->criteria, true);
         }
-        foreach ($log->incidents as $incident) {
+        foreach ($log->floor->incidents as $incident) {
             $pieces += $incident->treatment === IncidentTreatment::Excused ? array_fill_keys($incident->pieces, true) : [];
         }
         $required = array_diff_key($standard->cuts->pieces, $pieces);
         $complete = $log->time->presented || array_filter($required, static fn(Piece $it): bool => ! self::isWeighed($it, $log)) === [];
 
-        return new self($standard, $log, $timeFactor, $complete, $log->levels, $pieces, $criteria);
+        return new self($standard, $log, $timeFactor, $complete, $log->judged->levels, $pieces, $criteria);
     }
 
     private static function isWeighed(Piece $piece, CaptureLog $log): bool
     {
-        $isEvennessKnown = $piece->portions?->measure === null || count($log->portions[$piece->id] ?? []) === $piece->portions->count;
+        $isEvennessKnown = $piece->portions?->measure === null || count($log->weights->portions[$piece->id] ?? []) === $piece->portions->count;
 
-        return isset($log->pieces[$piece->id]) && $isEvennessKnown;
+        return isset($log->weights->pieces[$piece->id]) && $isEvennessKnown;
     }
 
     /** The same tray, had one criterion been judged otherwise. */
@@ -62,7 +62,7 @@ final readonly class Tray
 
     public function asPurchased(): ?Mass
     {
-        return $this->log->received?->mass;
+        return $this->log->weights->received?->mass;
     }
 
     public function level(string $criterion): ?int

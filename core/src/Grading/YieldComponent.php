@@ -5,19 +5,26 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\YieldTarget;
 
-/** Portion yield: all pieces weighed, excused or not, over the AP weight, against the target of the standard or else of the house. */
+/** Portion yield: all pieces weighed, excused or not, over the AP weight, against the target of the standard or else of the school. */
 final readonly class YieldComponent extends WeightedComponent
 {
-    private function __construct(ComponentHead $head, private YieldTarget $house)
+    private function __construct(ComponentHead $head, private YieldTarget $usual)
     {
         parent::__construct($head);
     }
 
-    public static function read(Node $node): self
+    public static function settings(): array
     {
-        return new self(ComponentHead::read($node, ['floor', 'target']), YieldTarget::read($node));
+        return [Setting::share('floor'), Setting::share('target')];
+    }
+
+    public static function of(ComponentHead $head, Node $node): self
+    {
+        return new self($head, YieldTarget::read($node));
     }
 
     public function score(Tray $tray, array $verdicts): ComponentScore
@@ -29,18 +36,13 @@ final readonly class YieldComponent extends WeightedComponent
         if ($asPurchased === null || ! $tray->complete) {
             return ComponentScore::pending($this);
         }
-        $yield = $tray->log->piecesMg() / $asPurchased->mg;
-        $limits = $tray->standard->yield ?? $this->house;
+        $yield = $tray->log->weights->piecesMg() / $asPurchased->mg;
+        $limits = $tray->standard->yield ?? $this->usual;
 
         return ComponentScore::ofFraction(
             $this,
             max(0.0, min(1.0, ($yield - $limits->floor) / ($limits->target - $limits->floor))),
-            sprintf(
-                'Portion yield: %s of the carcass, full marks from %s, none at %s',
-                Figure::percent($yield, 1),
-                Figure::percent($limits->target, 1),
-                Figure::percent($limits->floor, 1),
-            ),
+            Message::of(MessageCode::YieldLow, ['yield_share' => $yield, 'target_share' => $limits->target, 'floor_share' => $limits->floor]),
         );
     }
 }

@@ -11,6 +11,8 @@ final readonly class Node
 
     private const LONGEST_IDENTIFIER = 128;
 
+    private const LONGEST_TEXT = 4000;
+
     private function __construct(
         private mixed $value,
         private string $step,
@@ -142,9 +144,19 @@ final readonly class Node
         return $this->has($key) ? $this->at($key)->items() : [];
     }
 
-    public function text(): string
+    /** @param int $longest in characters */
+    public function text(int $longest = self::LONGEST_TEXT): string
     {
-        return is_string($this->value) ? $this->value : throw $this->wants('text');
+        if (! is_string($this->value)) {
+            throw $this->wants('text');
+        }
+
+        return mb_strlen($this->value) <= $longest ? $this->value : throw $this->fail("is longer than $longest characters");
+    }
+
+    public function matching(string $pattern, string $otherwise): string
+    {
+        return preg_match($pattern, $this->text()) === 1 ? $this->text() : throw $this->fail($otherwise);
     }
 
     public function textOf(string $key, string $otherwise): string

@@ -9,6 +9,7 @@ use DeftBlade\Core\Balance\MixUpSearch;
 use DeftBlade\Core\Capture\CaptureReader;
 use DeftBlade\Core\Grading\Attempt;
 use DeftBlade\Core\Grading\AttemptResult;
+use DeftBlade\Core\Grading\ComponentKinds;
 use DeftBlade\Core\Grading\EmptyWindow;
 use DeftBlade\Core\Grading\Grader;
 use DeftBlade\Core\Grading\Policy;
@@ -28,6 +29,7 @@ final readonly class Assessment
         $format = PackageFormat::read($node->at('format'));
         $node->keys(['format', 'standard', 'policy', 'attempts']);
         $standard = Standard::read($node->at('standard'));
+        ComponentKinds::shipped()->refuseMeasured($node->at('standard'));
         $captures = new CaptureReader($standard);
         $attempts = [];
         foreach ($node->at('attempts')->items() as $item) {
@@ -38,7 +40,7 @@ final readonly class Assessment
             $attempts[$attempt->id] = $attempt;
         }
 
-        $format->hold($node);
+        $format->refuseNewer($node);
 
         return new self($format, $standard, Policy::read($node->at('policy')), array_values($attempts));
     }
@@ -53,7 +55,7 @@ final readonly class Assessment
             throw InvalidPackage::at('policy.decision.rule', $problem->getMessage());
         }
 
-        return new ClassResult($this->format, $results, MixUpSearch::among(array_map(self::balanced(...), $results)));
+        return new ClassResult($this->format, $this->standard, $results, MixUpSearch::among(array_map(self::balanced(...), $results)));
     }
 
     private static function balanced(AttemptResult $result): BalancedTray

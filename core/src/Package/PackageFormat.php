@@ -10,12 +10,14 @@ use DeftBlade\Core\Json\Node;
 
 /**
  * The versions of the open format. The second adds to standards sets of portions, groups that weigh alike, judged checkpoints and yields of their own;
- * to captures what the floor takes down: mise, cold chain, refusals, incidents, things done well. It takes nothing away.
+ * to facts what the floor takes down: mise, cold chain, refusals, incidents, things done well. The third adds the terms of an attempt as facts: time
+ * allowance, resit, station, standard. None takes anything away.
  */
 enum PackageFormat: string
 {
     case One = 'deft-blade.assessment/1';
     case Two = 'deft-blade.assessment/2';
+    case Three = 'deft-blade.assessment/3';
 
     /** @throws InvalidPackage */
     public static function read(Node $node): self
@@ -30,47 +32,57 @@ enum PackageFormat: string
     /** The earliest version that can say what a standard and the attempts say. */
     public static function neededBy(Node $package): self
     {
-        foreach (self::beyondOne($package) as $_) {
-            return self::Two;
+        $needed = 1;
+        foreach (self::newerPlaces($package) as $since => $_) {
+            $needed = max($needed, $since);
         }
 
-        return self::One;
+        return self::cases()[$needed - 1];
     }
 
     /** @throws InvalidPackage where a package, already read, says what this version cannot */
-    public function hold(Node $package): void
+    public function refuseNewer(Node $package): void
     {
-        foreach ($this === self::One ? self::beyondOne($package) : [] as $node) {
-            throw $node->fail('comes with '.self::Two->value);
-        }
-    }
-
-    public function ofResult(): string
-    {
-        return $this === self::One ? 'deft-blade.result/1' : 'deft-blade.result/2';
-    }
-
-    /** @return \Generator<Node> places that the first version does not know */
-    private static function beyondOne(Node $package): \Generator
-    {
-        yield from self::beyondOneInStandard($package->at('standard'));
-        foreach ($package->at('attempts')->items() as $attempt) {
-            foreach ($attempt->at('captures')->items() as $capture) {
-                yield from self::beyondOneInCapture($capture);
+        foreach (self::newerPlaces($package) as $since => $node) {
+            if ($since > $this->version()) {
+                throw $node->fail('comes with '.self::cases()[$since - 1]->value);
             }
         }
     }
 
-    /** @return \Generator<Node> */
-    private static function beyondOneInCapture(Node $capture): \Generator
+    public function version(): int
+    {
+        return (int) substr($this->value, -1);
+    }
+
+    public function ofResult(): string
+    {
+        return "deft-blade.result/{$this->version()}";
+    }
+
+    /** @return \Generator<int, Node> places that the first version does not know, by the version they came with */
+    private static function newerPlaces(Node $package): \Generator
+    {
+        foreach (self::beyondOneInStandard($package->at('standard')) as $node) {
+            yield 2 => $node;
+        }
+        foreach ($package->at('attempts')->items() as $attempt) {
+            foreach ($attempt->at('captures')->items() as $capture) {
+                yield from self::newerInCapture($capture);
+            }
+        }
+    }
+
+    /** @return \Generator<int, Node> */
+    private static function newerInCapture(Node $capture): \Generator
     {
         $kind = $capture->at('kind')->oneOf(CaptureKind::class);
-        if (in_array($kind, CaptureKind::SINCE_TWO, true)) {
-            yield $capture->at('kind');
+        if ($kind->since() > 1) {
+            yield $kind->since() => $capture->at('kind');
         }
-        foreach ($kind === CaptureKind::Void ? [] : ['tag', 'reason'] as $key) {
-            if ($capture->has($key)) {
-                yield $capture->at($key);
+        foreach ($kind->fact()::fields() as $field) {
+            if ($field->since > 1 && $capture->has($field->key)) {
+                yield $field->since => $capture->at($field->key);
             }
         }
     }

@@ -13,23 +13,29 @@ use DeftBlade\Core\Grading\ComponentScore;
 use DeftBlade\Core\Grading\EvennessVerdict;
 use DeftBlade\Core\Grading\PieceVerdict;
 use DeftBlade\Core\Grading\Reason;
+use DeftBlade\Core\Sentence\Sentences;
 
 /** Results in the shape of the published format deft-blade.result (docs/formats/result.schema.json), in the version that answers the package's. */
-final class ResultDocument
+final readonly class ResultDocument
 {
     public const JSON_FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 
+    public function __construct(private PackageFormat $format, private Sentences $sentences) {}
+
+    /** The whole result as JSON text, its reasons in English. */
     public static function encode(ClassResult $result): string
     {
+        $document = new self($result->format, Sentences::plain($result->standard));
+
         return json_encode([
             'format' => $result->format->ofResult(),
-            'attempts' => array_map(static fn(AttemptResult $it): array => self::attempt($it, $result->format), $result->attempts),
+            'attempts' => array_map($document->attempt(...), $result->attempts),
             'mixups' => array_map(self::mixUp(...), $result->mixUps),
         ], self::JSON_FLAGS | JSON_PRETTY_PRINT);
     }
 
     /** @return array<string, mixed> */
-    public static function attempt(AttemptResult $result, PackageFormat $format): array
+    public function attempt(AttemptResult $result): array
     {
         return [
             'id' => $result->attempt->id,
@@ -39,7 +45,7 @@ final class ResultDocument
             'band' => $result->grade->band?->label,
             'caps' => array_map(static fn(CapCause $cause): string => $cause->value, $result->grade->caps),
             'components' => array_map(self::component(...), $result->scores),
-            'pieces' => array_map(static fn(PieceVerdict $it): array => self::piece($it, $format), $result->pieces),
+            'pieces' => array_map($this->piece(...), $result->pieces),
             'balance' => [
                 'state' => $result->balance->state->value,
                 'unaccounted_mg' => $result->balance->unaccountedMg,
@@ -48,8 +54,8 @@ final class ResultDocument
             'yields' => self::yields($result->yields),
             'time' => ['running_ms' => $result->attempt->log->time->ms, 'over_limit' => $result->overLimit],
             'borderline' => array_map(static fn(Borderline $it): array => ['cause' => $it->cause, 'band' => $it->band], $result->borderline),
-            'reasons' => array_map(static fn(Reason $it): array => ['component' => $it->component, 'text' => $it->text, 'lost' => $it->lost], $result->reasons),
-        ] + ($format === PackageFormat::One ? [] : ['splits' => self::splits($result)]);
+            'reasons' => array_map($this->reason(...), $result->reasons),
+        ] + ($this->format === PackageFormat::One ? [] : ['splits' => self::splits($result)]);
     }
 
     /** @return array<string, mixed> */
@@ -65,7 +71,7 @@ final class ResultDocument
     }
 
     /** @return array<string, mixed> */
-    private static function piece(PieceVerdict $it, PackageFormat $format): array
+    private function piece(PieceVerdict $it): array
     {
         return [
             'id' => $it->piece->id,
@@ -78,7 +84,15 @@ final class ResultDocument
             'conformance' => $it->conformance,
             'score' => $it->score,
             'recovery' => $it->recovery(),
-        ] + ($format === PackageFormat::One ? [] : ['portions' => self::portions($it->evenness)]);
+        ] + ($this->format === PackageFormat::One ? [] : ['portions' => self::portions($it->evenness)]);
+    }
+
+    /** @return array<string, mixed> */
+    private function reason(Reason $it): array
+    {
+        $code = $this->format->version() < 3 ? [] : ['code' => $it->why->code->value, 'figures' => (object) $it->why->figures];
+
+        return ['component' => $it->component, 'text' => $this->sentences->say($it->why), 'lost' => $it->lost] + $code;
     }
 
     /** @return array<string, mixed>|null */

@@ -38,7 +38,7 @@ final readonly class Criterion
         return new self(
             $id,
             $node->textOf('title', $id),
-            MeasuredComponent::readJudged($node->at('component')),
+            $node->at('component')->identifier(),
             $node->at('weight')->positive(self::MOST_POINTS),
             $levels,
             $maxPoints,

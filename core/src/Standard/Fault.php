@@ -26,7 +26,7 @@ final readonly class Fault
         return new self(
             $id,
             $node->textOf('title', $id),
-            MeasuredComponent::readJudged($node->at('component')),
+            $node->at('component')->identifier(),
             $node->at('deduct')->number(0, 100),
             $node->at('max')->number(0, 100),
             $node->has('critical') && $node->at('critical')->boolean(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Standard;
 
+use DeftBlade\Core\Carcass\Product;
 use DeftBlade\Core\Json\Node;
 
 /** What must be in order at a station before the clock starts. */
@@ -12,19 +13,30 @@ final readonly class MiseList
     /** @param array<string, MiseItem> $items by id */
     private function __construct(public array $items) {}
 
-    /** The list of the house for one species: what is meant for all, and what is meant for it. */
-    public static function read(Node $node, string $species): self
+    /**
+     * The list of the school for one class of product; `{board}` and `{product}` in a title are what the product says. Without a product such a title is
+     * left out.
+     */
+    public static function read(Node $node, ?Product $product): self
     {
         $items = [];
         foreach ($node->at('items')->items() as $item) {
-            $meant = array_map(static fn(Node $it): string => $it->text(), $item->keys(['id', 'title', 'safety', 'species'])->at('species')->items());
-            if ($meant === [] || in_array($species, $meant, true)) {
-                $id = $item->at('id')->identifier();
-                $items[$id] = new MiseItem($id, $item->at('title')->text(), $item->at('safety')->boolean());
+            $item->keys(['id', 'title', 'safety']);
+            $id = $item->at('id')->identifier();
+            $title = $item->at('title')->text();
+            if ($product !== null || ! str_contains($title, '{board}')) {
+                $title = strtr($title, ['{board}' => $product->board ?? '', '{product}' => $product->title ?? '']);
+                $items[$id] = new MiseItem($id, $title, $item->at('safety')->boolean());
             }
         }
 
         return new self($items);
+    }
+
+    /** @return list<MiseItem> those that nobody should cut without */
+    public function safetyItems(): array
+    {
+        return array_values(array_filter($this->items, static fn(MiseItem $it): bool => $it->isSafety));
     }
 
     /**
@@ -34,6 +46,6 @@ final readonly class MiseList
      */
     public function unsafe(array $open): array
     {
-        return array_values(array_filter($this->items, static fn(MiseItem $it): bool => $it->isSafety && in_array($it->id, $open, true)));
+        return array_values(array_filter($this->safetyItems(), static fn(MiseItem $it): bool => in_array($it->id, $open, true)));
     }
 }

@@ -42,8 +42,8 @@ final readonly class Standard
         public bool $countsYield,
         /** Null where the policy's target holds. */
         public ?YieldTarget $yield,
-        /** @var array<string, string> the schools of practice it names itself, by question */
-        public array $schools,
+        /** @var array<string, string> the variants of practice it names itself, by question */
+        public array $variants,
     ) {
         $this->criteriaByComponent = self::grouped($criteria);
         $this->faultsByComponent = self::grouped($faults);

@@ -4,235 +4,265 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Standard;
 
-use DeftBlade\Core\Carcass\Bin;
-use DeftBlade\Core\Carcass\Piece;
-use DeftBlade\Core\Carcass\Portions;
 use DeftBlade\Core\Carcass\Window;
 use DeftBlade\Core\Carcass\WindowBasis;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 
-/** What one version of a standard asks for that the one before did not, in words. */
+/**
+ * Every difference between two versions of a standard, as messages. Where in the document each lies is said by the titles of things and, after "@", by
+ * keys. Parts that change their cut and windows that follow from that are told as such; everything else is told where it stands.
+ */
 final readonly class StandardDiff
 {
-    private function __construct(private Standard $before, private Standard $after) {}
+    /** Keys of numbers that are shares. */
+    private const SHARES = ['share', 'sd', 'tolerance', 'cv', 'range', 'floor', 'target'];
 
-    /** @return list<string> nothing where both ask for the same */
-    public static function between(Standard $before, Standard $after): array
+    /** By what the items of a list are told apart. */
+    private const NAMES = ['id', 'place', 'do'];
+
+    private function __construct(private \stdClass $before, private \stdClass $after, private Standard $earlier, private Standard $later) {}
+
+    /**
+     * @param \stdClass $before a standard as it stands inside a package
+     * @param \stdClass $after  another
+     *
+     * @return list<Message> nothing where both say the same; the version number is no difference
+     */
+    public static function between(\stdClass $before, \stdClass $after): array
     {
-        $diff = new self($before, $after);
+        $diff = new self($before, $after, Standard::read(Node::of($before, 'standard')), Standard::read(Node::of($after, 'standard')));
+
+        return [...$diff->movedParts(), ...$diff->windows(), ...$diff->objects([], self::without($before, 'version'), self::without($after, 'version'))];
+    }
+
+    /** @return list<Message> */
+    private function movedParts(): array
+    {
+        $before = self::holders($this->earlier);
+        $messages = [];
+        foreach (self::holders($this->later) as $part => $holder) {
+            if (isset($before[$part]) && $before[$part] !== $holder) {
+                $messages[] = Message::of(MessageCode::DiffMoved, [
+                    'title' => $this->later->carcass->parts[$part]->title,
+                    'before' => $this->earlier->titleOf($before[$part]),
+                    'after' => $this->later->titleOf($holder),
+                ]);
+            }
+        }
+
+        return $messages;
+    }
+
+    /** @return list<Message> of pieces that are in both: what the window is, given or following from the parts */
+    private function windows(): array
+    {
+        $messages = [];
+        foreach (array_intersect_key($this->later->cuts->pieces, $this->earlier->cuts->pieces) as $id => $piece) {
+            $before = $this->earlier->cuts->pieces[$id]->window;
+            if ($before != $piece->window) {
+                $messages[] = Message::of(MessageCode::DiffWindow, ['title' => $piece->title] + self::limits($before, 'before') + self::limits($piece->window, 'after'));
+            }
+        }
+
+        return $messages;
+    }
+
+    /** @return array<string, int|float|string|null> */
+    private static function limits(Window $window, string $which): array
+    {
+        $byShare = $window->basis === WindowBasis::Share;
 
         return [
-            ...self::change('Title', $before->title, $after->title),
-            ...$diff->shares(),
-            ...$diff->places(),
-            ...$diff->movedParts(),
-            ...$diff->windows(),
-            ...$diff->portions(),
-            ...$diff->criteria(),
-            ...$diff->faults(),
-            ...self::listed('Defect', array_column($before->defects, 'title', 'id'), array_column($after->defects, 'title', 'id')),
-            ...self::change('Weigh alike', self::matches($before), self::matches($after)),
-            ...self::change('Portion yield', self::yield($before), self::yield($after)),
-            ...$diff->checkpoints(),
-            ...self::change('Scrape', self::frame($before), self::frame($after)),
-            ...self::change('Time', self::time($before), self::time($after)),
-            ...self::change('Schools of practice', self::schools($before), self::schools($after)),
+            "{$which}_basis" => $window->basis->value,
+            "{$which}_low_share" => $byShare ? $window->low : null,
+            "{$which}_high_share" => $byShare ? $window->high : null,
+            "{$which}_low_mg" => $byShare ? null : (int) $window->low,
+            "{$which}_high_mg" => $byShare ? null : (int) $window->high,
         ];
     }
 
-    private static function schools(Standard $standard): string
+    /**
+     * @param list<string> $where
+     *
+     * @return list<Message>
+     */
+    private function objects(array $where, \stdClass $before, \stdClass $after): array
     {
-        $named = array_map(static fn(string $question, string $school): string => "$question $school", array_keys($standard->schools), $standard->schools);
-
-        return implode(', ', $named) ?: 'those of the house';
-    }
-
-    /** @return list<string> */
-    private function shares(): array
-    {
-        $changes = [];
-        foreach ($this->after->carcass->parts as $id => $part) {
-            $earlier = $this->before->carcass->parts[$id] ?? null;
-            $changes[] = $earlier === null ? ["New part: {$part->title}"] : self::change("{$part->title}, share of the carcass", self::percent($earlier->share), self::percent($part->share));
-        }
-        foreach (array_diff_key($this->before->carcass->parts, $this->after->carcass->parts) as $part) {
-            $changes[] = ["No longer a part: {$part->title}"];
-        }
-
-        return array_merge([], ...$changes);
-    }
-
-    /** @return list<string> */
-    private function places(): array
-    {
-        $titles = static fn(Standard $it): array => array_map(static fn(Piece|Bin $place): string => $place->title, $it->cuts->pieces + $it->cuts->bins);
-
-        return self::listed('Cut', $titles($this->before), $titles($this->after));
-    }
-
-    /** @return list<string> */
-    private function movedParts(): array
-    {
-        $before = self::holders($this->before);
-        $changes = [];
-        foreach (self::holders($this->after) as $part => $holder) {
-            if (isset($before[$part]) && $before[$part]->id !== $holder->id) {
-                $changes[] = sprintf('%s: from %s to %s', $this->after->carcass->parts[$part]->title, lcfirst($before[$part]->title), lcfirst($holder->title));
-            }
-        }
-
-        return $changes;
-    }
-
-    /** @return list<string> */
-    private function windows(): array
-    {
-        $changes = [];
-        foreach ($this->after->cuts->pieces as $id => $piece) {
-            $earlier = $this->before->cuts->pieces[$id] ?? null;
-            $changes[] = $earlier === null ? [] : self::change("{$piece->title}, window", self::window($earlier->window), self::window($piece->window));
-        }
-
-        return array_merge([], ...$changes);
-    }
-
-    /** @return list<string> */
-    private function criteria(): array
-    {
-        $changes = [self::listed('Criterion', array_column($this->before->criteria, 'title', 'id'), array_column($this->after->criteria, 'title', 'id'))];
-        foreach ($this->after->criteria as $id => $criterion) {
-            $earlier = $this->before->criteria[$id] ?? null;
-            if ($earlier === null) {
+        $messages = [];
+        $keys = array_unique([...array_keys(get_object_vars($before)), ...array_keys(get_object_vars($after))]);
+        foreach (array_map(strval(...), $keys) as $key) {
+            if ($key === 'window' && $this->isToldByWindows($before, $after)) {
                 continue;
             }
-            $changes[] = self::change("{$criterion->title}, weight", (string) $earlier->weight, (string) $criterion->weight);
-            $changes[] = self::change("{$criterion->title}, component", $earlier->component, $criterion->component);
-            $changes[] = self::change("{$criterion->title}, steps", (string) count($earlier->levels), (string) count($criterion->levels));
-            foreach ($criterion->levels as $step => $level) {
-                $changes[] = self::change("{$criterion->title}, step ".($step + 1), $earlier->levels[$step]->text ?? $level->text, $level->text);
+            $messages[] = $this->values([...$where, "@$key"], $key, $before->{$key} ?? null, $after->{$key} ?? null, self::isMass($before, $key) || self::isMass($after, $key));
+        }
+
+        return array_merge([], ...$messages);
+    }
+
+    /**
+     * @param list<string> $where
+     *
+     * @return list<Message>
+     */
+    private function values(array $where, string $key, mixed $before, mixed $after, bool $isMass): array
+    {
+        return match (true) {
+            $before === $after => [],
+            $before === null => [Message::of(MessageCode::DiffAdded, ['where' => $where, 'title' => $this->inWords($after)])],
+            $after === null => [Message::of(MessageCode::DiffGone, ['where' => $where, 'title' => $this->inWords($before)])],
+            is_array($before) && is_array($after) => $this->lists($where, $key, array_values($before), array_values($after)),
+            $before instanceof \stdClass && $after instanceof \stdClass => $this->objects($where, $before, $after),
+            (is_int($before) || is_float($before)) && (is_int($after) || is_float($after)) => self::numbers($where, $key, $before, $after, $isMass),
+            default => [Message::of(MessageCode::DiffText, ['where' => $where, 'before' => $this->inWords($before), 'after' => $this->inWords($after)])],
+        };
+    }
+
+    /**
+     * @param list<string> $where
+     *
+     * @return list<Message>
+     */
+    private static function numbers(array $where, string $key, int|float $before, int|float $after, bool $isMass): array
+    {
+        $figures = static fn(string $suffix): array => ['where' => $where, "before$suffix" => $before, "after$suffix" => $after];
+
+        return match (true) {
+            (float) $before === (float) $after => [],
+            $isMass => [Message::of(MessageCode::DiffMass, $figures('_mg'))],
+            str_ends_with($key, '_ms') => [Message::of(MessageCode::DiffTime, $figures('_ms'))],
+            in_array($key, self::SHARES, true) => [Message::of(MessageCode::DiffShare, $figures('_share'))],
+            default => [Message::of(MessageCode::DiffNumber, ['where' => $where, 'before' => (string) $before, 'after' => (string) $after])],
+        };
+    }
+
+    /**
+     * @param list<string> $where
+     * @param list<mixed>  $before
+     * @param list<mixed>  $after
+     *
+     * @return list<Message>
+     */
+    private function lists(array $where, string $key, array $before, array $after): array
+    {
+        [$earlier, $later] = [self::named($before), self::named($after)];
+        $messages = [];
+        foreach ($later as $name => $item) {
+            $messages[] = match (true) {
+                ! array_key_exists($name, $earlier) => $this->isMove($key, $item) ? [] : [Message::of(MessageCode::DiffAdded, ['where' => $where, 'title' => $this->inWords($item)])],
+                $item instanceof \stdClass && $earlier[$name] instanceof \stdClass => $this->objects([...$where, str_starts_with($name, '#') ? '@step '.((int) substr($name, 1) + 1) : $this->inWords($item)], $earlier[$name], $item),
+                default => [],
+            };
+        }
+        foreach (array_diff_key($earlier, $later) as $item) {
+            $messages[] = $this->isMove($key, $item) ? [] : [Message::of(MessageCode::DiffGone, ['where' => $where, 'title' => $this->inWords($item)])];
+        }
+        $common = static fn(array $one, array $other): array => array_keys(array_intersect_key($one, $other));
+        if ($common($later, $earlier) !== $common($earlier, $later)) {
+            $messages[] = [Message::of(MessageCode::DiffOrder, ['where' => $where])];
+        }
+
+        return array_merge([], ...$messages);
+    }
+
+    /**
+     * Items by what tells them apart: their id, what they say, or their place in the list.
+     *
+     * @param list<mixed> $items
+     *
+     * @return array<string, mixed>
+     */
+    private static function named(array $items): array
+    {
+        $named = [];
+        foreach ($items as $index => $item) {
+            $values = $item instanceof \stdClass ? get_object_vars($item) : [];
+            $name = null;
+            foreach (self::NAMES as $key) {
+                $name ??= is_string($values[$key] ?? null) ? $values[$key] : null;
+            }
+            $name ??= isset($values['points']) ? "#$index" : json_encode($item, JSON_THROW_ON_ERROR);
+            while (array_key_exists($name, $named)) {
+                $name .= ' ';
+            }
+            $named[$name] = $item;
+        }
+
+        return $named;
+    }
+
+    /** A part that is in one cut before and in another after is told once, as moved. */
+    private function isMove(string $key, mixed $part): bool
+    {
+        return $key === 'parts' && is_string($part) && isset(self::holders($this->earlier)[$part], self::holders($this->later)[$part]);
+    }
+
+    /** The window of a piece that is in both is told with its limits, unless it is only written out where it followed. */
+    private function isToldByWindows(\stdClass $before, \stdClass $after): bool
+    {
+        $id = is_string($after->id ?? null) ? $after->id : '';
+
+        return isset($this->earlier->cuts->pieces[$id], $this->later->cuts->pieces[$id]) && $this->earlier->cuts->pieces[$id]->window != $this->later->cuts->pieces[$id]->window;
+    }
+
+    private static function isMass(\stdClass $object, string $key): bool
+    {
+        return str_ends_with($key, '_mg') || (in_array($key, ['low', 'high'], true) && ($object->basis ?? null) === WindowBasis::Mass->value);
+    }
+
+    /** A thing by its title, a text as it stands, a list by its items. */
+    private function inWords(mixed $value): string
+    {
+        return match (true) {
+            is_string($value) => $this->titleOf($value),
+            is_bool($value) => $value ? '@yes' : '@no',
+            is_array($value) => implode(', ', array_map($this->inWords(...), $value)),
+            $value instanceof \stdClass => $this->titleOfItem($value),
+            is_int($value), is_float($value) => (string) $value,
+            default => '',
+        };
+    }
+
+    private function titleOfItem(\stdClass $item): string
+    {
+        foreach (['title', 'do', 'text', 'id', 'place', 'pieces'] as $key) {
+            if (isset($item->{$key})) {
+                return $this->inWords($item->{$key});
             }
         }
 
-        return array_merge([], ...$changes);
+        return implode(', ', array_map($this->inWords(...), array_values(get_object_vars($item))));
     }
 
-    /** @return list<string> */
-    private function faults(): array
+    /** Ids of cuts, parts and criteria are said by their titles. */
+    private function titleOf(string $text): string
     {
-        $changes = [self::listed('Fault', array_column($this->before->faults, 'title', 'id'), array_column($this->after->faults, 'title', 'id'))];
-        $cost = static fn(Fault $it): string => "{$it->deduct} a mark, at most {$it->max}".($it->critical ? ', critical' : '');
-        foreach ($this->after->faults as $id => $fault) {
-            $earlier = $this->before->faults[$id] ?? null;
-            $changes[] = $earlier === null ? [] : self::change($fault->title, $cost($earlier), $cost($fault));
+        $id = (string) preg_replace('/^(criterion|piece):/', '', $text);
+        foreach ([$this->later, $this->earlier] as $standard) {
+            $title = $standard->carcass->parts[$id]->title ?? $standard->criteria[$id]->title ?? $standard->titleOf($id);
+            if ($title !== $id) {
+                return $title;
+            }
         }
 
-        return array_merge([], ...$changes);
+        return $text;
     }
 
-    /** @return array<string, Piece|Bin> the place that holds each part */
+    /** @return array<string, string> the id of the piece or bin that holds each part */
     private static function holders(Standard $standard): array
     {
         $holders = [];
         foreach ([...array_values($standard->cuts->pieces), ...array_values($standard->cuts->bins)] as $place) {
-            $holders += array_fill_keys($place->parts, $place);
+            $holders += array_fill_keys($place->parts, $place->id);
         }
 
         return $holders;
     }
 
-    private static function window(Window $window): string
+    private static function without(\stdClass $document, string $key): \stdClass
     {
-        return $window->basis === WindowBasis::Share
-            ? sprintf('%s–%s', round($window->low * 100, 2), self::percent($window->high))
-            : sprintf('%s–%s g', round($window->low / 1000, 1), round($window->high / 1000, 1));
-    }
-
-    private static function matches(Standard $standard): string
-    {
-        $name = static fn(MatchGroup $it): string => implode(' and ', array_map($standard->titleOf(...), $it->pieces)).($it->tolerance === null ? '' : ' within '.self::percent($it->tolerance));
-
-        return implode('; ', array_map($name, $standard->matches)) ?: 'none';
-    }
-
-    private static function yield(Standard $standard): string
-    {
-        return match (true) {
-            ! $standard->countsYield => 'does not count',
-            $standard->yield === null => 'as the house asks',
-            default => sprintf('%s to %s', self::percent($standard->yield->floor), self::percent($standard->yield->target)),
-        };
-    }
-
-    /** @return list<string> */
-    private function checkpoints(): array
-    {
-        $changes = [self::listed('Checkpoint', array_column($this->before->checkpoints, 'title', 'id'), array_column($this->after->checkpoints, 'title', 'id'))];
-        foreach (array_intersect_key($this->after->checkpoints, $this->before->checkpoints) as $id => $checkpoint) {
-            $earlier = $this->before->checkpoints[$id];
-            $changes[] = self::change("{$checkpoint->title}, judged there", $this->judgedAt($earlier, $this->before), $this->judgedAt($checkpoint, $this->after));
-            $changes[] = self::change("{$checkpoint->title}, split", self::allowance($earlier->time), self::allowance($checkpoint->time));
-        }
-
-        return array_merge([], ...$changes);
-    }
-
-    private function judgedAt(Checkpoint $checkpoint, Standard $standard): string
-    {
-        return implode(', ', array_map(static fn(string $id): string => $standard->criteria[$id]->title, $checkpoint->criteria)) ?: 'nothing';
-    }
-
-    /** @return list<string> */
-    private function portions(): array
-    {
-        $words = static fn(?Portions $it): string => match (true) {
-            $it === null => 'one thing',
-            $it->measure === null => "{$it->count}",
-            default => "{$it->count}, {$it->measure->value} up to ".self::percent($it->limit),
-        };
-        $changes = [];
-        foreach (array_intersect_key($this->after->cuts->pieces, $this->before->cuts->pieces) as $id => $piece) {
-            $changes[] = self::change("{$piece->title}, portions", $words($this->before->cuts->pieces[$id]->portions), $words($piece->portions));
-        }
-
-        return array_merge([], ...$changes);
-    }
-
-    private static function frame(Standard $standard): string
-    {
-        return $standard->frame === null ? 'none' : "clean to {$standard->frame->clean->inGrams()}, limit {$standard->frame->limit->inGrams()}";
-    }
-
-    private static function time(Standard $standard): string
-    {
-        return self::allowance($standard->time);
-    }
-
-    private static function allowance(?TimeAllowance $time): string
-    {
-        return $time === null ? 'none' : sprintf('%s min, limit %s min', round($time->standardMs / 60_000, 1), round($time->limitMs / 60_000, 1));
-    }
-
-    private static function percent(float $share): string
-    {
-        return round($share * 100, 2).' %';
-    }
-
-    /** @return list<string> */
-    private static function change(string $what, string $before, string $after): array
-    {
-        return $before === $after ? [] : ["$what: $before → $after"];
-    }
-
-    /**
-     * @param array<string, string> $before titles by id
-     * @param array<string, string> $after
-     *
-     * @return list<string>
-     */
-    private static function listed(string $what, array $before, array $after): array
-    {
-        return [
-            ...array_values(array_map(static fn(string $title): string => "$what added: $title", array_diff_key($after, $before))),
-            ...array_values(array_map(static fn(string $title): string => "$what gone: $title", array_diff_key($before, $after))),
-        ];
+        return (object) array_diff_key(get_object_vars($document), [$key => true]);
     }
 }

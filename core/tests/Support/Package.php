@@ -8,7 +8,7 @@ use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 
 /** Builds assessment packages for tests: the shipped standard and policy, with attempts written in a few words. */
 final class Package
@@ -19,12 +19,12 @@ final class Package
 
     public static function shipped(): self
     {
-        $shelf = new Shelf();
+        $shipped = new ShippedDocuments();
 
         return new self((object) [
             'format' => PackageFormat::One->value,
-            'standard' => $shelf->standard('chicken-eight-piece'),
-            'policy' => $shelf->policy('house'),
+            'standard' => $shipped->standard('chicken-eight-piece'),
+            'policy' => $shipped->policy('house'),
             'attempts' => [],
         ]);
     }

@@ -1,6 +1,6 @@
 @php
     use DeftBlade\Core\Carcass\WindowBasis;
-    use DeftBlade\Core\Grading\Figure;
+    
     use DeftBlade\Core\Weighing\Mass;
     use DeftBlade\Core\Weighing\MassUnit;
 

@@ -38,7 +38,7 @@ export type CarcassOffer = Schemas["CarcassView"];
 export type Present = Schemas["PresentView"];
 export type Floor = Schemas["FloorView"];
 export type FloorStation = Schemas["FloorStationView"];
-export type House = Schemas["HouseView"];
-export type HouseChoice = Schemas["HouseChoiceView"];
+export type School = Schemas["SchoolView"];
+export type SchoolChoice = Schemas["ChoiceView"];
 
 /** A capture as the cursor tells it. */

@@ -13,7 +13,7 @@ import { Loading, ProblemNotice } from "../parts/Notice";
 import { useKey } from "../parts/useKey";
 import { Areas } from "./Areas";
 import { RailPlace } from "./Rail";
-import { ShortcutSheet } from "./ShortcutSheet";
+import { ShortcutList } from "./ShortcutList";
 import { Wordmark } from "./Wordmark";
 
 /** The steel rail above every area, and the way in. */
@@ -71,7 +71,7 @@ export function Shell() {
           </Kept>
         </RailPlace>
       </Box>
-      {showsShortcuts && <ShortcutSheet onClose={() => setShowsShortcuts(false)} />}
+      {showsShortcuts && <ShortcutList onClose={() => setShowsShortcuts(false)} />}
     </Box>
   );
 }

@@ -3,7 +3,7 @@ import { Bench } from "../areas/bench/Bench";
 import { Floor } from "../areas/floor/Floor";
 import { Wall } from "../areas/floor/Wall";
 import { ClassSheet } from "../areas/sheet/ClassSheet";
-import { HousePage } from "../areas/standards/HousePage";
+import { SchoolPage } from "../areas/standards/SchoolPage";
 import { Shelf } from "../areas/standards/Shelf";
 import { NewStandard } from "../areas/standards/editor/NewStandard";
 import { StandardEditor } from "../areas/standards/editor/StandardEditor";
@@ -28,7 +28,7 @@ export const router = createBrowserRouter([
       { path: "floor/:assessment?", element: <Floor /> },
       { path: "standards", element: <Shelf /> },
       { path: "standards/new", element: <NewStandard /> },
-      { path: "standards/house", element: <HousePage /> },
+      { path: "standards/school", element: <SchoolPage /> },
       { path: "standards/:standard/edit", element: <StandardEditor /> },
       { path: "standards/:standard", element: <StandardPage /> },
       { path: "*", element: <NotFound /> },

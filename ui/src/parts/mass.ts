@@ -3,7 +3,7 @@ import type { User } from "../api/types";
 
 const MG_PER_OUNCE = 453_592.37 / 16;
 
-/** How the house writes a mass. */
+/** How the school writes a mass. */
 export interface MassWords {
   /** The unit of bare figures. */
   unit: "g" | "oz";

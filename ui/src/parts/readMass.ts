@@ -9,7 +9,7 @@ const ONE_UNIT = new RegExp(`^${NUMBER}\\s*(kg|g|oz|lb)?s?\\.?$`);
 
 const decimal = (digits: string | undefined): number => Number((digits ?? "").replace(",", "."));
 
-/** What a person typed, in mg: "1.82 kg", "1820", "4 lb 3 oz"; a bare number is in the unit of the house. Else why it is no weight. Read here, so that it is read without a network. */
+/** What a person typed, in mg: "1.82 kg", "1820", "4 lb 3 oz"; a bare number is in the unit of the school. Else why it is no weight. Read here, so that it is read without a network. */
 export function readMass(text: string, { unit }: MassWords): { mg: number } | { problem: string } {
   const clean = text.trim().toLowerCase();
   if (/^[-−]\s*\d/.test(clean)) return { problem: "a weight cannot be negative" };

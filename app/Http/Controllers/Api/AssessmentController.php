@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Actions\PackAssessment;
 use App\Http\Resources\AssessmentView;
 use App\Models\Assessment;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -20,11 +20,11 @@ final class AssessmentController
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'A practical with its standard and policy', content: new OA\JsonContent(ref: AssessmentView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(Assessment $assessment, Shelf $shelf): JsonResponse
+    public function show(Assessment $assessment, ShippedDocuments $shipped): JsonResponse
     {
         Gate::authorize('view', $assessment);
 
-        return new JsonResponse(AssessmentView::of($assessment->load('group', 'policy', 'attempts.student'), $shelf));
+        return new JsonResponse(AssessmentView::of($assessment->load('group', 'policy', 'attempts.student'), $shipped));
     }
 
     #[OA\Get(path: '/assessments/{assessment}/package', operationId: 'package', tags: ['assessment'])]

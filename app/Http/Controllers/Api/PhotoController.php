@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Models\Attempt;
 use App\Photos\Photograph;
-use App\Photos\PhotoShelf;
+use App\Photos\PhotoStore;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -21,7 +21,7 @@ final class PhotoController
     #[OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary')))]
     #[OA\Response(response: 204, description: 'Kept')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function store(Request $request, Attempt $attempt, string $sha256, PhotoShelf $shelf): Response
+    public function store(Request $request, Attempt $attempt, string $sha256, PhotoStore $shelf): Response
     {
         Gate::authorize('capture', $attempt);
         $photograph = Photograph::of($request->getContent());
@@ -38,7 +38,7 @@ final class PhotoController
     #[OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'The photograph', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary')))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(Attempt $attempt, string $sha256, PhotoShelf $shelf): Response
+    public function show(Attempt $attempt, string $sha256, PhotoStore $shelf): Response
     {
         $attempt->load('student', 'release');
         $maySee = Gate::allows('view', $attempt) || ($attempt->release !== null && Gate::allows('viewReleased', $attempt));

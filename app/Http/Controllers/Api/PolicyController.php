@@ -13,7 +13,7 @@ use OpenApi\Attributes as OA;
 final class PolicyController
 {
     #[OA\Get(path: '/policy', operationId: 'policy', tags: ['standards'])]
-    #[OA\Response(response: 200, description: 'The policy of the house, latest version', content: new OA\JsonContent(ref: '#/components/schemas/Policy'))]
+    #[OA\Response(response: 200, description: 'The policy of the school, latest version', content: new OA\JsonContent(ref: '#/components/schemas/Policy'))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
     public function show(): JsonResponse
     {

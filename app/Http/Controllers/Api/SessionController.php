@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\House\House;
+use App\School\School;
 use App\Http\Resources\UserView;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -20,9 +20,9 @@ final class SessionController
     #[OA\Get(path: '/session', operationId: 'whoAmI', tags: ['session'])]
     #[OA\Response(response: 200, description: 'Who is signed in', content: new OA\JsonContent(ref: UserView::class))]
     #[OA\Response(response: 401, ref: '#/components/responses/Problem')]
-    public function show(#[CurrentUser] User $user, House $house): JsonResponse
+    public function show(#[CurrentUser] User $user, School $school): JsonResponse
     {
-        return new JsonResponse(UserView::of($user, $house));
+        return new JsonResponse(UserView::of($user, $school));
     }
 
     #[OA\Post(path: '/session', operationId: 'signIn', tags: ['session'])]
@@ -33,7 +33,7 @@ final class SessionController
     #[OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: UserView::class))]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 429, ref: '#/components/responses/Problem')]
-    public function store(Request $request, House $house): JsonResponse
+    public function store(Request $request, School $school): JsonResponse
     {
         $request->validate(['email' => ['required', 'string', 'max:255'], 'password' => ['required', 'string', 'max:255']]);
         $credentials = ['email' => mb_strtolower($request->string('email')->toString()), 'password' => $request->string('password')->toString()];
@@ -43,7 +43,7 @@ final class SessionController
         $request->session()->regenerate();
         $user = $request->user('web');
 
-        return new JsonResponse($user instanceof User ? UserView::of($user, $house) : null);
+        return new JsonResponse($user instanceof User ? UserView::of($user, $school) : null);
     }
 
     #[OA\Delete(path: '/session', operationId: 'signOut', tags: ['session'])]

@@ -6,14 +6,14 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\PrintStandard;
 use App\Actions\PublishStandard;
-use App\House\House;
+use App\School\School;
 use App\Http\Resources\CheckView;
 use App\Http\Resources\ShelfItemView;
 use App\Http\Resources\StandardView;
 use App\Models\PublishedStandard;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\ResultDocument;
-use DeftBlade\Core\Standard\Shelf;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use Illuminate\Http\JsonResponse;
@@ -39,36 +39,36 @@ final class StandardController
     #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'A standard, opened', content: new OA\JsonContent(ref: StandardView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(PublishedStandard $standard, Shelf $shelf, House $house): JsonResponse
+    public function show(PublishedStandard $standard, ShippedDocuments $shipped, School $school): JsonResponse
     {
         Gate::authorize('view', $standard);
 
-        return new JsonResponse(StandardView::of($standard->load('versions', 'assessments')->loadCount('assessments'), $shelf, $house));
+        return new JsonResponse(StandardView::of($standard->load('versions', 'assessments')->loadCount('assessments'), $shipped, $school));
     }
 
     #[OA\Post(path: '/standards', operationId: 'publishStandard', description: 'Publishes a standard as the next version of its key. Everything that is wrong is named at once, and nothing is stored then; a document that says what the latest version says is that version.', tags: ['standards'])]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Standard'))]
     #[OA\Response(response: 200, description: 'The published version', content: new OA\JsonContent(ref: StandardView::class))]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function store(Request $request, PublishStandard $publishing, Shelf $shelf, House $house): JsonResponse
+    public function store(Request $request, PublishStandard $publishing, ShippedDocuments $shipped, School $school): JsonResponse
     {
         Gate::authorize('publish', PublishedStandard::class);
         $published = $publishing->publish(Node::decode($request->getContent())->document());
 
-        return new JsonResponse(StandardView::of($published->load('versions', 'assessments')->loadCount('assessments'), $shelf, $house));
+        return new JsonResponse(StandardView::of($published->load('versions', 'assessments')->loadCount('assessments'), $shipped, $school));
     }
 
     #[OA\Post(path: '/standards/check', operationId: 'checkStandard', description: 'Reads a draft to the end and stores nothing.', tags: ['standards'])]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Standard'))]
     #[OA\Response(response: 200, description: 'How the draft stands', content: new OA\JsonContent(ref: CheckView::class))]
-    public function check(Request $request, House $house): JsonResponse
+    public function check(Request $request, School $school): JsonResponse
     {
         Gate::authorize('publish', PublishedStandard::class);
         $document = Node::decode($request->getContent())->document();
-        $examination = $house->book->examine($document);
+        $examination = $school->catalogue->examine($document);
         $latest = $examination->standard === null ? null : PublishedStandard::latestOf($examination->standard->key);
 
-        return new JsonResponse(CheckView::of($examination, $document, $latest, $house->vocabulary()));
+        return new JsonResponse(CheckView::of($examination, $document, $latest, $school->vocabulary()));
     }
 
     #[OA\Get(path: '/standards/{standard}/document', operationId: 'standardDocument', tags: ['standards'])]

@@ -18,7 +18,7 @@ use OpenApi\Attributes as OA;
 
 final class TryStandardController
 {
-    #[OA\Post(path: '/standards/try', operationId: 'tryStandard', description: 'Grades a made-up tray by a draft, under the policy of the house, and stores nothing. The same seed gives the same carcass.', tags: ['standards'])]
+    #[OA\Post(path: '/standards/try', operationId: 'tryStandard', description: 'Grades a made-up tray by a draft, under the policy of the school, and stores nothing. The same seed gives the same carcass.', tags: ['standards'])]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document', 'ap_mg', 'skill', 'care', 'seed'], properties: [
         new OA\Property(property: 'document', ref: '#/components/schemas/Standard'),
         new OA\Property(property: 'ap_mg', description: 'The carcass as purchased, in mg.', type: 'integer'),

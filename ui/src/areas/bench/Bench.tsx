@@ -6,7 +6,7 @@ import { Rail } from "../../app/Rail";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { day } from "../../parts/format";
 import { OwnResults } from "./OwnResults";
-import { EarlierPractical, PlannedPractical, TodaysPractical } from "./PracticalSheet";
+import { EarlierPractical, PlannedPractical, TodaysPractical } from "./PracticalCard";
 import { WaitingList } from "./WaitingList";
 
 export function Bench() {

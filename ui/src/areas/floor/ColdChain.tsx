@@ -3,15 +3,15 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Floor, FloorStation } from "../../api/types";
 import { clock, counted } from "../../parts/format";
-import type { StationDesk } from "./useStationDesk";
+import type { StationCaptures } from "./useStationCaptures";
 
 const WARN_AT = 0.75;
 
 export const outFor = ({ cold_ms: ms, cold_since_ms: since }: FloorStation, now: number): number =>
   ms + (since === null ? 0 : Math.max(0, now - since));
 
-/** How long the product has been out of the refrigerator, the longest first to be told; warned before the limit of the house, and told when it is passed. */
-export function ColdChain({ floor, now, desk }: { floor: Floor; now: number; desk: StationDesk }) {
+/** How long the product has been out of the refrigerator, the longest first to be told; warned before the limit of the school, and told when it is passed. */
+export function ColdChain({ floor, now, desk }: { floor: Floor; now: number; desk: StationCaptures }) {
   const limit = floor.cold_limit_ms;
   const longest = Math.max(...floor.stations.map((it) => outFor(it, now)));
   const inside = floor.stations.filter((it) => it.cold_since_ms === null && it.stage !== "judged");
@@ -37,7 +37,7 @@ export function ColdChain({ floor, now, desk }: { floor: Floor; now: number; des
         sx={{ fontWeight: isPast || isNear ? 700 : 400, color: isPast ? "error.main" : "text.primary" }}
       >
         {longest === 0
-          ? `The limit of the house is ${clock(limit)} out; local codes decide.`
+          ? `The limit of the school is ${clock(limit)} out; local codes decide.`
           : isPast
             ? `Out for ${clock(longest)}: past the limit of ${clock(limit)}. It is on record; local codes decide what may still be served.`
             : isNear

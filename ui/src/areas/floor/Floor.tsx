@@ -10,7 +10,7 @@ import type { Floor as FloorState, Present } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { usePrepared } from "../../offline/usePrepared";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
-import { Sheets } from "../../parts/Sheets";
+import { Tabs } from "../../parts/Tabs";
 import { useKeys } from "../../parts/useKey";
 import { useNow } from "../../parts/useNow";
 import { ArrangeRoom } from "./ArrangeRoom";
@@ -22,7 +22,7 @@ import { StationTile } from "./StationTile";
 import { StartClocks } from "./StartClocks";
 import { UndoBar } from "./UndoBar";
 import { useRoom } from "./useRoom";
-import { useStationDesk } from "./useStationDesk";
+import { useStationCaptures } from "./useStationCaptures";
 
 const rounds = { room: "Room", mise: "Mise", receive: "Receiving", arrange: "Arrange" } as const;
 type Round = keyof typeof rounds;
@@ -48,7 +48,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
   const floor = useRoom(server);
   const { may_capture: mayCapture } = useUser();
   const navigate = useNavigate();
-  const desk = useStationDesk();
+  const desk = useStationCaptures();
   const [round, setRound] = useState<Round>("room");
   const [picked, setPicked] = useState<number | null>(null);
   const station = floor.stations.find((it) => it.station === picked);
@@ -109,7 +109,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
           flexWrap: "wrap",
         }}
       >
-        <Sheets label="Rounds" sheets={mayCapture ? rounds : { room: rounds.room }} current={round} onTurn={setRound} />
+        <Tabs label="Rounds" sheets={mayCapture ? rounds : { room: rounds.room }} current={round} onTurn={setRound} />
         {mayCapture && round === "room" && <StartClocks floor={floor} now={now} desk={desk} />}
         <Box sx={{ flex: 1 }} />
         {next !== undefined && (

@@ -3,10 +3,10 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Floor } from "../../api/types";
-import type { StationDesk } from "./useStationDesk";
+import type { StationCaptures } from "./useStationCaptures";
 
 /** Round the room before the clock: one tap where all is in order, one more for each thing that is not. */
-export function MiseRound({ floor, desk }: { floor: Floor; desk: StationDesk }) {
+export function MiseRound({ floor, desk }: { floor: Floor; desk: StationCaptures }) {
   const [open, setOpen] = useState<number | null>(null);
   const looked = floor.stations.filter((it) => it.mise_looked).length;
 

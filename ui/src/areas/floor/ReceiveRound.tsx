@@ -6,15 +6,15 @@ import { useState } from "react";
 import type { Floor } from "../../api/types";
 import { Field } from "../../parts/Field";
 import { useMassWords } from "../../parts/mass";
-import { ScaleDesk } from "../../parts/ScaleDesk";
+import { ScalePanel } from "../../parts/ScalePanel";
 import { Toggle } from "../../parts/Toggle";
 import { ColdChain, outFor } from "./ColdChain";
-import type { StationDesk } from "./useStationDesk";
+import type { StationCaptures } from "./useStationCaptures";
 
 interface ReceiveRoundProps {
   floor: Floor;
   now: number;
-  desk: StationDesk;
+  desk: StationCaptures;
 }
 
 /** Carcass after carcass over the scale: the weight taken goes to its station, and the scale steps on to the next. */
@@ -147,7 +147,7 @@ export function ReceiveRound({ floor, now, desk }: ReceiveRoundProps) {
           </>
         )}
       </Box>
-      <ScaleDesk
+      <ScalePanel
         attempt={station?.attempt ?? floor.stations[0]?.attempt ?? ""}
         isSimulated={floor.scale_is_simulated}
         place={station === null ? null : { id: "received", title: `Carcass of station ${station.station}` }}

@@ -102,7 +102,7 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
             Excused: out of the sum
           </Toggle>
           <Toggle isOn={treatment === "voided"} onToggle={() => setTreatment("voided")}>
-            Voided: counts as missing
+            Withdrawal: counts as missing
           </Toggle>
         </Box>
       )}

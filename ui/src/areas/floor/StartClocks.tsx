@@ -3,7 +3,7 @@ import Typography from "@mui/material/Typography";
 import type { Floor, FloorStation } from "../../api/types";
 import { clock, counted } from "../../parts/format";
 import { unsafeItems } from "../../parts/mise";
-import type { StationDesk } from "./useStationDesk";
+import type { StationCaptures } from "./useStationCaptures";
 
 /** Ready to start: a carcass is there, nothing unsafe is open, the clock has not run. */
 const isReady = (floor: Floor, it: FloorStation): boolean =>
@@ -14,7 +14,7 @@ const isReady = (floor: Floor, it: FloorStation): boolean =>
   unsafeItems(floor.mise, it).length === 0;
 
 /** Starts a wave, or all that are ready; and says when the next wave is due. */
-export function StartClocks({ floor, now, desk }: { floor: Floor; now: number; desk: StationDesk }) {
+export function StartClocks({ floor, now, desk }: { floor: Floor; now: number; desk: StationCaptures }) {
   const waves = [...new Set(floor.stations.map((it) => it.wave))].sort((a, b) => a - b);
   const started = floor.stations.filter((it) => it.running_since_ms !== null || it.running_ms > 0);
   const start = (stations: FloorStation[]): Promise<void> =>

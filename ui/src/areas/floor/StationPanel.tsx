@@ -10,15 +10,15 @@ import { unsafeItems } from "../../parts/mise";
 import { StartAnyway } from "../../parts/StartAnyway";
 import { useKeys } from "../../parts/useKey";
 import { ClockBar } from "./ClockBar";
-import { MarkSheet } from "./MarkSheet";
+import { MarkPanel } from "./MarkPanel";
 import { SafetyStop } from "./SafetyStop";
-import type { StationDesk } from "./useStationDesk";
+import type { StationCaptures } from "./useStationCaptures";
 
 interface StationPanelProps {
   floor: Floor;
   station: FloorStation;
   now: number;
-  desk: StationDesk;
+  desk: StationCaptures;
   onClose: () => void;
 }
 
@@ -129,7 +129,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
       >
         Safety stop
       </Button>
-      <MarkSheet
+      <MarkPanel
         marks={floor.marks}
         praise={floor.praise}
         onFault={(fault, title) => void desk.take(attempt, `${title}, ${who}`, { kind: "fault", fault })}

@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import type { StationDesk } from "./useStationDesk";
+import type { StationCaptures } from "./useStationCaptures";
 
 /** What the last tap took down, undone in one tap while it lasts. */
-export function UndoBar({ desk: { undoable, undo } }: { desk: StationDesk }) {
+export function UndoBar({ desk: { undoable, undo } }: { desk: StationCaptures }) {
   if (undoable === null || undoable.taken.some((it) => it.capture.kind === "incident")) return null;
 
   return (

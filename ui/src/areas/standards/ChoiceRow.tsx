@@ -1,15 +1,15 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
-import type { HouseChoice } from "../../api/types";
+import type { SchoolChoice } from "../../api/types";
 
 interface ChoiceRowProps {
-  choice: HouseChoice;
+  choice: SchoolChoice;
   isFixed: boolean;
   onChoose: (key: string) => void;
 }
 
-/** One question of the house with its answers side by side; below, why the chosen one, and what it changes. */
+/** One question of the school with its answers side by side; below, why the chosen one, and what it changes. */
 export function ChoiceRow({ choice, isFixed, onChoose }: ChoiceRowProps) {
   const chosen = choice.options.find((it) => it.key === choice.chosen);
   const reason = chosen?.reason ?? choice.reason;

@@ -2,21 +2,21 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import type { House } from "../../api/types";
+import type { School } from "../../api/types";
 import { Field } from "../../parts/Field";
 
 interface OwnWordsProps {
-  own: House["own"];
+  own: School["own"];
   isFixed: boolean;
-  onSay: (own: House["own"]) => void;
+  onSay: (own: School["own"]) => void;
 }
 
 /** Words of the school's own for words of the book: whatever is not among those offered above. */
 export function OwnWords({ own, isFixed, onSay }: OwnWordsProps) {
   const [book, setBook] = useState("");
-  const [house, setHouse] = useState("");
+  const [school, setSchool] = useState("");
   const isTaken = own.some((it) => it.book === book.trim().toLowerCase());
-  const isWritten = book.trim() !== "" && house.trim() !== "" && !isTaken;
+  const isWritten = book.trim() !== "" && school.trim() !== "" && !isTaken;
 
   return (
     <Box
@@ -34,7 +34,7 @@ export function OwnWords({ own, isFixed, onSay }: OwnWordsProps) {
               <Box component="span" sx={{ color: "secondary.main" }}>
                 {it.book}
               </Box>{" "}
-              is called <strong>{it.house}</strong>
+              is called <strong>{it.school}</strong>
             </Typography>
             {!isFixed && (
               <Button size="small" onClick={() => onSay(own.filter((other) => other !== it))} aria-label={`Say ${it.book} again`}>
@@ -48,7 +48,7 @@ export function OwnWords({ own, isFixed, onSay }: OwnWordsProps) {
             component="form"
             onSubmit={(event) => {
               event.preventDefault();
-              if (isWritten) onSay([...own, { book: book.trim(), house: house.trim() }]);
+              if (isWritten) onSay([...own, { book: book.trim(), school: school.trim() }]);
             }}
             sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr auto" }, gap: 1.5, alignItems: "start" }}
           >
@@ -60,7 +60,7 @@ export function OwnWords({ own, isFixed, onSay }: OwnWordsProps) {
               autoComplete="off"
               problem={isTaken ? "This word has one of your own already." : undefined}
             />
-            <Field label="We say" value={house} onChange={({ target }) => setHouse(target.value)} autoComplete="off" />
+            <Field label="We say" value={school} onChange={({ target }) => setSchool(target.value)} autoComplete="off" />
             <Button type="submit" disabled={!isWritten} sx={{ mt: "28px" }}>
               Say it so
             </Button>

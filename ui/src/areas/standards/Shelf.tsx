@@ -27,8 +27,8 @@ export function Shelf() {
         <Typography variant="h1" sx={{ flex: 1 }}>
           Standards
         </Typography>
-        <Button component={Link} to="/standards/house" sx={{ mr: 1 }}>
-          The house
+        <Button component={Link} to="/standards/school" sx={{ mr: 1 }}>
+          The school
         </Button>
         {mayPublish && (
           <>

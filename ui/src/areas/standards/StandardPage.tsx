@@ -11,14 +11,14 @@ import { CutMap } from "../../parts/CutMap";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { minutes } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
-import { Sheets } from "../../parts/Sheets";
+import { Tabs } from "../../parts/Tabs";
 import { AsPurchased } from "./AsPurchased";
-import { CriteriaSheet } from "./CriteriaSheet";
+import { CriteriaSection } from "./CriteriaSection";
 import { holdersOf } from "./holders";
-import { CutSheet } from "./CutSheet";
+import { CutSection } from "./CutSection";
 import { MethodCard } from "./MethodCard";
-import { SchoolsSheet } from "./SchoolsSheet";
-import { TraySheet } from "./TraySheet";
+import { VariantsSection } from "./VariantsSection";
+import { TraySection } from "./TraySection";
 import { Versions } from "./Versions";
 
 const sheets = {
@@ -26,7 +26,7 @@ const sheets = {
   tray: "Tray and grade",
   criteria: "Criteria, faults",
   method: "Method",
-  schools: "Schools",
+  variants: "Variants",
   versions: "Versions",
 } as const;
 type SheetName = keyof typeof sheets;
@@ -103,17 +103,17 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ mb: 2 }}>
-            <Sheets label="Sheets of this standard" sheets={sheets} current={sheet} onTurn={setSheet} />
+            <Tabs label="Tabs of this standard" sheets={sheets} current={sheet} onTurn={setSheet} />
           </Box>
           {sheet === "cuts" && (
             <>
               <AsPurchased massMg={asPurchasedMg} lowMg={standard.low_mg} highMg={standard.high_mg} onChange={setAsPurchasedMg} />
-              <CutSheet standard={standard} asPurchasedMg={asPurchasedMg} chosen={chosen} onChoose={choose} />
+              <CutSection standard={standard} asPurchasedMg={asPurchasedMg} chosen={chosen} onChoose={choose} />
             </>
           )}
-          {sheet === "criteria" && <CriteriaSheet document={document} />}
-          {sheet === "tray" && <TraySheet standard={standard} />}
-          {sheet === "schools" && <SchoolsSheet standard={standard} />}
+          {sheet === "criteria" && <CriteriaSection document={document} />}
+          {sheet === "tray" && <TraySection standard={standard} />}
+          {sheet === "variants" && <VariantsSection standard={standard} />}
           {sheet === "versions" && <Versions standard={standard} />}
           {sheet === "method" && <MethodCard steps={standard.card} cautions={standard.cautions} />}
         </Box>

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
 import { useMassWords } from "../../parts/mass";
-import { ScaleDesk } from "../../parts/ScaleDesk";
+import { ScalePanel } from "../../parts/ScalePanel";
 import type { Desk } from "./useTakeDown";
 
 interface ReceiveProps {
@@ -79,7 +79,7 @@ export function Receive({ tray, assessment, desk }: ReceiveProps) {
           </Box>
         )}
       </Box>
-      <ScaleDesk
+      <ScalePanel
         attempt={tray.attempt}
         isSimulated={assessment.scale_is_simulated}
         place={{ id: "received", title: "AP weight" }}

@@ -11,7 +11,7 @@ import { useKeys } from "../../parts/useKey";
 import { moveOn } from "./moveOn";
 import { PortionSteps } from "./PortionSteps";
 import { binPlaces, piecePlaces, SCRAPE, weighed } from "./places";
-import { ScaleDesk } from "../../parts/ScaleDesk";
+import { ScalePanel } from "../../parts/ScalePanel";
 import { usePortion, type PortionTurn } from "./usePortion";
 import type { Desk } from "./useTakeDown";
 
@@ -87,7 +87,7 @@ export function WeighIn({ tray, assessment, desk }: WeighInProps) {
         />
         <BalanceAdvice tray={tray} />
       </Box>
-      <ScaleDesk
+      <ScalePanel
         attempt={tray.attempt}
         isSimulated={assessment.scale_is_simulated}
         place={onScale(place, turn)}
@@ -95,7 +95,7 @@ export function WeighIn({ tray, assessment, desk }: WeighInProps) {
         onMass={(mg) => void takeMass(mg)}
       >
         {place?.portions !== undefined && <PortionSteps turn={turn} mustBeEven={place.portions.mustBeEven} />}
-      </ScaleDesk>
+      </ScalePanel>
     </Box>
   );
 }

@@ -7,7 +7,7 @@ import { Pick } from "../../../parts/Pick";
 import { Toggle } from "../../../parts/Toggle";
 import { AddByTitle } from "./AddByTitle";
 import { Fields } from "./Entry";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 import { changeParts, dropped, freeId, replaced, slug, splitSides, type Draft, type Part } from "./draft";
 
 const kinds = [
@@ -26,7 +26,7 @@ interface DraftCarcassProps {
 /** The parts of the carcass with their shares of what was bought. */
 export function DraftCarcass({ draft, isOwn, onChange }: DraftCarcassProps) {
   const { carcass } = draft;
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const sum = carcass.parts.reduce((total, it) => total + it.share, 0);
   const setPart = (index: number, part: Part): void =>
     onChange({ ...draft, carcass: { ...carcass, parts: replaced(carcass.parts, index, part) } });

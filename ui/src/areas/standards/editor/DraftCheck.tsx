@@ -3,7 +3,7 @@ import Typography from "@mui/material/Typography";
 import { Problem } from "../../../api/problem";
 import type { DraftChecked } from "../../../api/types";
 import type { Draft } from "./draft";
-import { useHouseWords, type HouseWords } from "./houseWords";
+import { useSchoolWords, type SchoolWords } from "./schoolWords";
 
 interface DraftCheckProps {
   check: DraftChecked | undefined;
@@ -13,7 +13,7 @@ interface DraftCheckProps {
 }
 
 /** The problem with every id in it said by its title. */
-function named(detail: string, { carcass, pieces, bins = [], criteria = [] }: Draft, nameOf: HouseWords["nameOf"]): string {
+function named(detail: string, { carcass, pieces, bins = [], criteria = [] }: Draft, nameOf: SchoolWords["nameOf"]): string {
   const titles = new Map([...carcass.parts, ...pieces, ...bins, ...criteria].map((it) => [it.id as string, `“${nameOf(it)}”`]));
 
   return detail.replace(/[\w.-]*\w/g, (word) => titles.get(word) ?? word);
@@ -21,7 +21,7 @@ function named(detail: string, { carcass, pieces, bins = [], criteria = [] }: Dr
 
 /** Whether the draft adds up, and what it would change: said as one goes. */
 export function DraftCheck({ check, problem, isNew, draft }: DraftCheckProps) {
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const problems = check?.problems ?? [];
   const lines =
     problems.length > 0 ? problems.map((it) => `${named(it.detail, draft, nameOf)} (${it.path})`) : isNew ? [] : (check?.changes ?? []);

@@ -5,13 +5,13 @@ import { AddByTitle } from "./AddByTitle";
 import { AllowanceFields } from "./AllowanceFields";
 import { dropped, freeId, replaced, toggled, without, type Checkpoint, type Draft } from "./draft";
 import { Entry } from "./Entry";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 import { WordsField } from "./WordsField";
 
 /** Stops on the way: what is judged there before the student goes on, and the split time. */
 export function DraftCheckpoints({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
   const checkpoints = draft.checkpoints ?? [];
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const set = (list: Checkpoint[]): void => onChange(list.length === 0 ? dropped(draft, "checkpoints") : { ...draft, checkpoints: list });
 
   return (

@@ -6,7 +6,7 @@ import { Pick } from "../../../parts/Pick";
 import { AddByTitle } from "./AddByTitle";
 import { freeId, removeCriterion, replaced, without, type Criterion, type Draft } from "./draft";
 import { Entry, Fields } from "./Entry";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 import { useJudged, withNamed } from "./useJudged";
 import { WordsField } from "./WordsField";
 
@@ -56,7 +56,7 @@ interface CriterionEntryProps {
 
 function CriterionEntry({ criterion, components, onChange, onRemove }: CriterionEntryProps) {
   const { levels, weight, component } = criterion;
-  const name = useHouseWords().nameOf(criterion);
+  const name = useSchoolWords().nameOf(criterion);
 
   return (
     <Entry

@@ -6,7 +6,7 @@ import { Toggle } from "../../../parts/Toggle";
 import { AddByTitle } from "./AddByTitle";
 import { freeId, replaced, toggled, without, type Draft } from "./draft";
 import { Entry, Fields } from "./Entry";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 import { useJudged, withNamed } from "./useJudged";
 import { WordsField } from "./WordsField";
 
@@ -28,7 +28,7 @@ export function DraftFaults({ draft, onChange }: DraftFaultsProps) {
 function Faults({ draft, onChange }: DraftFaultsProps) {
   const faults = draft.faults ?? [];
   const judged = useJudged();
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const add = (title: string): void =>
     onChange({
       ...draft,
@@ -90,7 +90,7 @@ function Faults({ draft, onChange }: DraftFaultsProps) {
 
 function Defects({ draft, onChange }: DraftFaultsProps) {
   const defects = draft.defects ?? [];
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const excusable = [
     ...draft.pieces.map((it) => ({ key: `piece:${it.id}`, title: nameOf(it) })),
     ...(draft.criteria ?? []).map((it) => ({ key: `criterion:${it.id}`, title: nameOf(it) })),

@@ -4,7 +4,7 @@ import type { CarcassPlan } from "../../../api/types";
 import { CutMap } from "../../../parts/CutMap";
 import { holdersOf } from "../holders";
 import { holderOf, movePart, type Draft } from "./draft";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 
 interface DraftMapProps {
   draft: Draft;
@@ -16,7 +16,7 @@ interface DraftMapProps {
 
 /** The cut map of a draft: a part goes to another cut by a drag, by two taps, or by the keyboard. */
 export function DraftMap({ draft, plan, chosen, onChoose, onChange }: DraftMapProps) {
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const parts = draft.carcass.parts.map((it) => ({ ...it, title: nameOf(it) }));
   const titleOf = (part: string): string => parts.find((it) => it.id === part)?.title ?? part;
   const moveBeside = (part: string, other: string): void => {

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { NumberField } from "../../../parts/NumberField";
 import { Toggle } from "../../../parts/Toggle";
 import { replaced, toggled, without, type Draft } from "./draft";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 
 type Match = { pieces: string[]; tolerance?: number };
 
@@ -20,7 +20,7 @@ const written = ({ pieces, tolerance }: Match): NonNullable<Draft["pairs"]>[numb
 /** Cuts that must weigh alike: a pair, or more of them, within the policy's tolerance or one of their own. */
 export function DraftMatches({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
   const pairs = draft.pairs ?? [];
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const matches = pairs.map((it): Match => (Array.isArray(it) ? { pieces: it } : it));
   const set = (index: number, match: Match): void => onChange({ ...draft, pairs: replaced(pairs, index, written(match)) });
 

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { AddByTitle } from "./AddByTitle";
 import { dropped, replaced, without, type Draft, type Step } from "./draft";
 import { Entry } from "./Entry";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 import { WordsField } from "./WordsField";
 
 const lines = { do: "what to do", look: "look and feel for", hand: "hands", fault: "usual fault" } as const;
@@ -12,7 +12,7 @@ const lines = { do: "what to do", look: "look and feel for", hand: "hands", faul
 /** The method card in the order it is taught, and the cautions of the standard. */
 export function DraftMethod({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
   const card = draft.card ?? [];
-  const { say } = useHouseWords();
+  const { say } = useSchoolWords();
   const cautions = draft.cautions ?? [];
   const setStep = (index: number, step: Step): void => onChange({ ...draft, card: replaced(card, index, step) });
   const raise = (index: number): void => {

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import type { Expected } from "../../../api/types";
 import { AddByTitle } from "./AddByTitle";
 import { addBin, addPiece, movePart, type Draft } from "./draft";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 import { PlaceEntry } from "./PlaceEntry";
 
 interface DraftPiecesProps {
@@ -17,7 +17,7 @@ interface DraftPiecesProps {
 
 /** Every cut and container of the draft with its parts; the cut map in words, and as good to work with. */
 export function DraftPieces({ draft, expected, usualMg, chosen, onChoose, onChange }: DraftPiecesProps) {
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const titleOf = (part: string): string => nameOf(draft.carcass.parts.find((it) => it.id === part) ?? { id: part });
   const held = new Set([...draft.pieces, ...(draft.bins ?? [])].flatMap((it) => it.parts ?? []));
   const loose = draft.carcass.parts.map((it) => it.id).filter((it) => !held.has(it));

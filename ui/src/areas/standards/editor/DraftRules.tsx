@@ -7,7 +7,7 @@ import { dropped, type Draft } from "./draft";
 import { AllowanceFields } from "./AllowanceFields";
 import { DraftCheckpoints } from "./DraftCheckpoints";
 import { DraftMatches } from "./DraftMatches";
-import { DraftSchools } from "./DraftSchools";
+import { DraftVariants } from "./DraftVariants";
 import { Fields } from "./Entry";
 
 interface DraftRulesProps {
@@ -90,7 +90,7 @@ export function DraftRules({ draft, onChange }: DraftRulesProps) {
       </Rule>
       <DraftMatches draft={draft} onChange={onChange} />
       <DraftCheckpoints draft={draft} onChange={onChange} />
-      <DraftSchools draft={draft} onChange={onChange} />
+      <DraftVariants draft={draft} onChange={onChange} />
     </Box>
   );
 }

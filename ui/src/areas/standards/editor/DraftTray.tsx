@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { NumberField } from "../../../parts/NumberField";
 import { layPiece, type Draft } from "./draft";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 
 const MOST_COLUMNS = 12;
 
@@ -12,7 +12,7 @@ const MOST_COLUMNS = 12;
 export function DraftTray({ draft, onChange }: { draft: Draft; onChange: (draft: Draft) => void }) {
   const [inHand, setInHand] = useState<string | null>(null);
   const { columns, places } = draft.tray ?? { columns: 4, places: [] };
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const titleOf = (piece: string): string => nameOf(draft.pieces.find((it) => it.id === piece) ?? { id: piece });
   const rows = Math.max(0, ...places.map((it) => it.row)) + 1;
   const spots = Array.from({ length: rows * columns }, (_, index) => ({

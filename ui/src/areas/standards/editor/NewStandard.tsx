@@ -8,7 +8,7 @@ import { Rail } from "../../../app/Rail";
 import { CutMap } from "../../../parts/CutMap";
 import { Loading, ProblemNotice } from "../../../parts/Notice";
 import { fromCarcass, slug } from "./draft";
-import { DraftDesk } from "./DraftDesk";
+import { DraftEditor } from "./DraftEditor";
 
 type Offer = Pick<CarcassOffer, "carcass" | "species" | "usual_mg"> & { plan: CarcassPlan | null };
 
@@ -50,7 +50,7 @@ export function NewStandard() {
   if (carcasses.isError) return <ProblemNotice problem={carcasses.error} onRetry={() => void carcasses.refetch()} />;
   if (chosen !== null)
     return (
-      <DraftDesk
+      <DraftEditor
         from={fromCarcass(chosen.carcass, chosen.species)}
         base={null}
         plan={chosen.plan}

@@ -6,7 +6,7 @@ import { NumberField } from "../../../parts/NumberField";
 import { Toggle } from "../../../parts/Toggle";
 import { changeBin, changePiece, dropped, removeBin, removePiece, setUse, type Bin, type Draft, type Piece } from "./draft";
 import { Entry, Fields } from "./Entry";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 import { PortionsEntry } from "./PortionsEntry";
 import { WindowEntry } from "./WindowEntry";
 import { windowInWords } from "./windowInWords";
@@ -26,7 +26,7 @@ interface PlaceEntryProps {
 /** One cut or container of the draft: its name, its parts, its window, its portions, where it goes. */
 export function PlaceEntry({ draft, place, expected, usualMg, move, parts, onChange }: PlaceEntryProps) {
   const mass = useMassWords();
-  const { nameOf } = useHouseWords();
+  const { nameOf } = useSchoolWords();
   const isPiece = !("usable" in place);
   const isEmpty = (place.parts ?? []).length === 0;
   const setTitle = (title: string): void =>

@@ -2,7 +2,7 @@ import { useParams } from "react-router";
 import { useDocument, useStandard } from "../../../api/useStandards";
 import { Loading, ProblemNotice } from "../../../parts/Notice";
 import { draftOf } from "./draft";
-import { DraftDesk } from "./DraftDesk";
+import { DraftEditor } from "./DraftEditor";
 
 /** Changes a standard, or makes another from it. */
 export function StandardEditor() {
@@ -15,7 +15,7 @@ export function StandardEditor() {
   const { item, plan, usual_mg: usualMg, standing } = opened.data;
 
   return (
-    <DraftDesk
+    <DraftEditor
       key={standard}
       from={draftOf(document.data)}
       base={{ key: document.data.key, title: item.title, address: `/standards/${item.id}` }}

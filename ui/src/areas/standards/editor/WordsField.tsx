@@ -1,5 +1,5 @@
 import { Field } from "../../../parts/Field";
-import { useHouseWords } from "./houseWords";
+import { useSchoolWords } from "./schoolWords";
 
 interface WordsFieldProps {
   label: string;
@@ -8,9 +8,9 @@ interface WordsFieldProps {
   onWords: (words: string) => void;
 }
 
-/** A text of the draft, in the words of the book; where the house says it otherwise, that stands beneath it. */
+/** A text of the draft, in the words of the book; where the school says it otherwise, that stands beneath it. */
 export function WordsField({ label, value, multiline = false, onWords }: WordsFieldProps) {
-  const said = useHouseWords().say(value);
+  const said = useSchoolWords().say(value);
 
   return (
     <Field

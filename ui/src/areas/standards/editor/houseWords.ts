@@ -5,19 +5,19 @@ interface Named {
   title?: string;
 }
 
-export interface HouseWords {
-  /** What the house says for a text of the draft. */
+export interface SchoolWords {
+  /** What the school says for a text of the draft. */
   say: (text: string) => string;
   nameOf: (named: Named) => string;
 }
 
-export const houseWords = (said: Record<string, string>): HouseWords => {
+export const schoolWords = (said: Record<string, string>): SchoolWords => {
   const say = (text: string): string => said[text] ?? text;
 
   return { say, nameOf: ({ id, title }) => say(title ?? id) };
 };
 
-/** A draft is written in the words of the book, and read in those of the house. */
-export const HouseWordsContext = createContext(houseWords({}));
+/** A draft is written in the words of the book, and read in those of the school. */
+export const SchoolWordsContext = createContext(schoolWords({}));
 
-export const useHouseWords = (): HouseWords => use(HouseWordsContext);
+export const useSchoolWords = (): SchoolWords => use(SchoolWordsContext);

@@ -2,7 +2,7 @@ import { usePolicy } from "../../../api/useStandards";
 
 const MEASURED = ["portion", "pairs", "yield", "frame", "time"];
 
-/** The components of the house policy that are judged by looking, to sort criteria and faults under. */
+/** The components of the school policy that are judged by looking, to sort criteria and faults under. */
 export function useJudged(): { key: string; title: string }[] {
   const { data } = usePolicy();
 

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\School\School;
+use DeftBlade\Core\Variant\Question;
+use DeftBlade\Core\Variant\Variant;
+use DeftBlade\Core\Vocabulary\Term;
+use DeftBlade\Core\Vocabulary\Units;
+use DeftBlade\Core\Vocabulary\Wording;
+use OpenApi\Attributes as OA;
+
+/** What the school chooses: its units, what it calls things, its variants of practice; each with what else is offered. */
+#[OA\Schema]
+final readonly class SchoolView
+{
+    /**
+     * @param list<ChoiceView> $words
+     * @param list<ChoiceView> $variants
+     * @param list<OwnWordView>     $own
+     */
+    private function __construct(
+        #[OA\Property(type: 'string', enum: Units::class)]
+        public Units $units,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ChoiceView::class))]
+        public array $words,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ChoiceView::class))]
+        public array $variants,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OwnWordView::class), description: 'Words that are not among those offered.')]
+        public array $own,
+    ) {}
+
+    public static function of(School $school): self
+    {
+        return new self(
+            $school->settings->units,
+            array_values(array_map(static fn(Term $it): ChoiceView => new ChoiceView(
+                $it->key,
+                $it->title,
+                $it->reason,
+                [],
+                $school->settings->words[$it->key] ?? array_key_first($it->wordings),
+                array_values(array_map(static fn(Wording $wording): OptionView => new OptionView($wording->key, $wording->title, null, []), $it->wordings)),
+            ), $school->lexicon->terms)),
+            array_values(array_map(static fn(Question $it): ChoiceView => new ChoiceView(
+                $it->key,
+                $it->question,
+                null,
+                $it->species,
+                $school->settings->variants[$it->key] ?? $it->default()->key,
+                array_values(array_map(static fn(Variant $variant): OptionView => new OptionView($variant->key, $variant->title, $variant->reason, $variant->effects->inWords()), $it->variants)),
+            ), $school->catalogue->questions)),
+            array_map(static fn(string $book, string $word): OwnWordView => new OwnWordView($book, $word), array_map(strval(...), array_keys($school->settings->own)), array_values($school->settings->own)),
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Capture;
+
+/** What may stand under a key of a fact. */
+enum FieldType
+{
+    /** Milligrams, 0 or more. */
+    case Mass;
+    /** Milligrams, more than 0. */
+    case CarcassMass;
+    /** The id of something the standard has. */
+    case Known;
+    /** Ids of things the standard has. */
+    case KnownList;
+    /** The index of a level of the criterion named beside it. */
+    case Level;
+    /** The number of a portion, from 1, of the piece named beside it. */
+    case Portion;
+    /** What a person wrote. */
+    case Text;
+    case Identifier;
+    case IdentifierList;
+    /** One value of an enum. */
+    case Choice;
+    case Sha256;
+    /** A factor on a time, more than 0. */
+    case Factor;
+    /** The number of a station. */
+    case Station;
+    case Flag;
+    /** A version number, from 1. */
+    case Version;
+}

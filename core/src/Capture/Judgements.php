@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Capture;
+
+/** What was judged of an attempt by looking. */
+final readonly class Judgements
+{
+    /**
+     * @param array<string, int> $levels by criterion id
+     * @param array<string, int> $faults marks counted, by fault id
+     */
+    private function __construct(public array $levels, public array $faults) {}
+
+    public static function of(CaptureHistory $history): self
+    {
+        $levels = $faults = [];
+        foreach ($history->holding(LevelJudged::class) as $it) {
+            $levels[$it->criterion] = $it->level;
+        }
+        foreach ($history->holding(FaultMarked::class) as $it) {
+            $faults[$it->fault] = ($faults[$it->fault] ?? 0) + 1;
+        }
+
+        return new self($levels, $faults);
+    }
+}

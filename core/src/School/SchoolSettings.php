@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\School;
+
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Variant\Question;
+use DeftBlade\Core\Variant\VariantCatalogue;
+use DeftBlade\Core\Vocabulary\Lexicon;
+use DeftBlade\Core\Vocabulary\Term;
+use DeftBlade\Core\Vocabulary\Units;
+use DeftBlade\Core\Vocabulary\Vocabulary;
+
+/** What a school has chosen: its words, its units, its variants of practice. What is not chosen is the book's. */
+final readonly class SchoolSettings
+{
+    private const MOST_OWN = 100;
+
+    private const LONGEST_WORD = 60;
+
+    /**
+     * @param array<string, string> $words   the wording by term
+     * @param array<string, string> $variants the variant by question
+     * @param array<string, string> $own     words that no term offers: the school's by the book's
+     */
+    private function __construct(public Units $units, public array $words, public array $variants, public array $own) {}
+
+    public static function ofTheBook(): self
+    {
+        return new self(Units::Metric, [], [], []);
+    }
+
+    /** @throws \DeftBlade\Core\Json\InvalidPackage where something is chosen that is not offered */
+    public static function read(Node $node, Lexicon $lexicon, VariantCatalogue $catalogue): self
+    {
+        $node->keys(['units', 'words', 'variants'], ['own']);
+
+        return new self(
+            $node->at('units')->oneOf(Units::class),
+            self::choices($node->at('words'), array_map(static fn(Term $it): array => array_keys($it->wordings), $lexicon->terms)),
+            self::choices($node->at('variants'), array_map(static fn(Question $it): array => array_keys($it->variants), $catalogue->questions)),
+            $node->has('own') ? self::ownWords($node->at('own')) : [],
+        );
+    }
+
+    public function vocabulary(Lexicon $lexicon): Vocabulary
+    {
+        return $lexicon->vocabulary($this->words, $this->own, $this->units);
+    }
+
+    /** @return array<string, string> */
+    private static function ownWords(Node $node): array
+    {
+        $own = [];
+        foreach ($node->items() as $item) {
+            $item->keys(['book', 'school']);
+            $book = mb_strtolower(self::word($item->at('book')));
+            if (isset($own[$book])) {
+                throw $item->at('book')->fail("\"$book\" is given a word twice");
+            }
+            $own[$book] = self::word($item->at('school'));
+        }
+
+        return count($own) <= self::MOST_OWN ? $own : throw $node->fail('holds more than '.self::MOST_OWN.' words');
+    }
+
+    private static function word(Node $node): string
+    {
+        $word = trim($node->text());
+        $isWord = preg_match("/^\\p{L}[\\p{L}\\p{M}\\p{N} ,.()’'\\/-]*$/uD", $word) === 1 && mb_strlen($word) <= self::LONGEST_WORD;
+
+        return $isWord ? $word : throw $node->fail('must be a word or a few of up to '.self::LONGEST_WORD.' characters, beginning with a letter');
+    }
+
+    /**
+     * @param array<string, list<string>> $offered
+     *
+     * @return array<string, string>
+     */
+    private static function choices(Node $node, array $offered): array
+    {
+        $node->keys([], array_map(strval(...), array_keys($offered)));
+        $chosen = [];
+        foreach (array_intersect_key($offered, get_object_vars($node->document())) as $key => $choices) {
+            $choice = $node->at($key)->text();
+            $chosen[$key] = in_array($choice, $choices, true) ? $choice : throw $node->at($key)->fail('must be one of '.implode(', ', $choices));
+        }
+
+        return $chosen;
+    }
+}

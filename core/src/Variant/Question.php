@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Variant;
+
+use DeftBlade\Core\Carcass\Product;
+use DeftBlade\Core\Json\Node;
+
+/** Something that kitchens do differently, each with its reason. */
+final readonly class Question
+{
+    /**
+     * @param list<string>                     $products classes of product it is asked of; none: of everything
+     * @param non-empty-array<string, Variant> $variants by key; the first is the default
+     */
+    private function __construct(public string $key, public string $question, public array $products, public array $variants) {}
+
+    public static function read(Node $node): self
+    {
+        $node->keys(['key', 'question', 'products', 'options']);
+        $variants = [];
+        foreach ($node->at('options')->items() as $item) {
+            $variant = Variant::read($item);
+            $variants[$variant->key] = $variant;
+        }
+
+        return new self(
+            $node->at('key')->identifier(),
+            $node->at('question')->text(),
+            array_map(static fn(Node $it): string => $it->text(), $node->at('products')->items()),
+            $variants ?: throw $node->at('options')->fail('must not be empty'),
+        );
+    }
+
+    public function isAskedOf(?Product $product): bool
+    {
+        return $this->products === [] || ($product !== null && in_array($product->class, $this->products, true));
+    }
+
+    public function default(): Variant
+    {
+        return $this->variants[array_key_first($this->variants)];
+    }
+}

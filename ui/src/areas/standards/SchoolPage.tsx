@@ -1,0 +1,93 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useSchool, useSetSchool } from "../../api/useSchool";
+import { Problem } from "../../api/problem";
+import type { School, SchoolChoice } from "../../api/types";
+import { useUser } from "../../api/useSession";
+import { Rail } from "../../app/Rail";
+import { Loading, ProblemNotice } from "../../parts/Notice";
+import { ChoiceRow } from "./ChoiceRow";
+import { OwnWords } from "./OwnWords";
+
+/** What the school calls things, what it weighs in, and how it answers the questions on which kitchens differ. */
+export function SchoolPage() {
+  const school = useSchool();
+  if (school.isPending) return <Loading what="the school" />;
+  if (school.isError) return <ProblemNotice problem={school.error} onRetry={() => void school.refetch()} />;
+
+  return <Choices school={school.data} />;
+}
+
+const unitChoices: Omit<SchoolChoice, "chosen"> = {
+  key: "units",
+  title: "Weights",
+  reason: "Weights are kept in milligrams; this is how they are said. Whatever is typed with its unit is understood.",
+  species: [],
+  options: [
+    { key: "metric", title: "Grams", reason: null, effects: [] },
+    { key: "us", title: "Pounds and ounces", reason: null, effects: [] },
+  ],
+};
+
+function Choices({ school }: { school: School }) {
+  const { may_publish: mayChoose } = useUser();
+  const set = useSetSchool();
+  const choose = (changed: Partial<School>): void => set.mutate({ ...school, ...changed });
+  const chosenIn = (choices: SchoolChoice[], key: string, chosen: string): SchoolChoice[] =>
+    choices.map((it) => (it.key === key ? { ...it, chosen } : it));
+
+  return (
+    <Box sx={{ px: 3, py: 2, maxWidth: 1120 }}>
+      <Rail area="Standards" steps={[{ label: "Standards", to: "/standards" }, { label: "School" }]} />
+      <Typography variant="h1">The school</Typography>
+      <Typography sx={{ color: "text.secondary", maxWidth: 720 }}>
+        What holds here for every standard that does not say otherwise. A practical keeps what was chosen when it was set up; nothing that
+        is graded changes.
+      </Typography>
+      <Typography role="status" sx={{ minHeight: "1.6em", color: set.error === null ? "text.secondary" : "error.main" }}>
+        {set.error === null
+          ? set.isSuccess
+            ? "Chosen. Every screen and print follows."
+            : ""
+          : set.error instanceof Problem
+            ? set.error.detail
+            : "The server does not answer; nothing was changed."}
+      </Typography>
+      <Box component="section" aria-label="Words">
+        <Typography variant="h2" sx={{ mt: 1, borderBottom: "2px solid", borderColor: "text.primary", pb: 0.5 }}>
+          Words
+        </Typography>
+        <ChoiceRow
+          choice={{ ...unitChoices, chosen: school.units }}
+          isFixed={!mayChoose}
+          onChoose={(units) => choose({ units: units === "us" ? "us" : "metric" })}
+        />
+        {school.words.map((it) => (
+          <ChoiceRow
+            key={it.key}
+            choice={it}
+            isFixed={!mayChoose}
+            onChoose={(key) => choose({ words: chosenIn(school.words, it.key, key) })}
+          />
+        ))}
+        <OwnWords key={school.own.length} own={school.own} isFixed={!mayChoose} onSay={(own) => choose({ own })} />
+      </Box>
+      <Box component="section" aria-label="Variants of practice">
+        <Typography variant="h2" sx={{ mt: 4, borderBottom: "2px solid", borderColor: "text.primary", pb: 0.5 }}>
+          Variants of practice
+        </Typography>
+        {school.variants.map((it) => (
+          <ChoiceRow
+            key={it.key}
+            choice={it}
+            isFixed={!mayChoose}
+            onChoose={(key) => choose({ variants: chosenIn(school.variants, it.key, key) })}
+          />
+        ))}
+      </Box>
+      <Typography variant="body2" sx={{ color: "text.secondary", mt: 3 }}>
+        Local codes and the school&rsquo;s own licensed staff decide where a choice touches food safety.
+      </Typography>
+    </Box>
+  );
+}
