@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Api\Problem;
+use App\Http\Problem;
 use App\Http\Middleware\SecurityHeaders;
-use App\Http\Middleware\SpeakSchool;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -20,7 +19,6 @@ $application = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
         $middleware->statefulApi();
-        $middleware->appendToGroup('api', SpeakSchool::class);
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

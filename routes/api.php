@@ -6,6 +6,7 @@ use App\Http\Controllers\Api\AssessmentController;
 use App\Http\Controllers\Api\BenchController;
 use App\Http\Controllers\Api\CaptureController;
 use App\Http\Controllers\Api\CarcassController;
+use App\Http\Controllers\Api\DraftController;
 use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\SchoolController;
 use App\Http\Controllers\Api\PhotoController;
@@ -19,7 +20,6 @@ use App\Http\Controllers\Api\StandardController;
 use App\Http\Controllers\Api\TrayController;
 use App\Http\Controllers\Api\TryStandardController;
 use App\Http\Controllers\Api\VerdictController;
-use App\Http\Middleware\SpeakSchool;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -28,15 +28,17 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/session', [SessionController::class, 'show']);
     Route::delete('/session', [SessionController::class, 'destroy']);
 
-    // What is chosen from, and what is written, is said in the words of the book; how the school says it is told beside.
-    Route::withoutMiddleware(SpeakSchool::class)->group(static function (): void {
-        Route::get('/school', [SchoolController::class, 'show']);
-        Route::put('/school', [SchoolController::class, 'update']);
-        Route::get('/carcasses', [CarcassController::class, 'index']);
-        Route::post('/standards/check', [StandardController::class, 'check']);
-    });
+    Route::get('/school', [SchoolController::class, 'show']);
+    Route::patch('/school', [SchoolController::class, 'update']);
+    Route::get('/carcasses', [CarcassController::class, 'index']);
+    Route::post('/standards/check', [StandardController::class, 'check']);
+    Route::get('/drafts', [DraftController::class, 'index']);
+    Route::get('/drafts/{draft}', [DraftController::class, 'show']);
+    Route::put('/drafts/{draft}', [DraftController::class, 'store']);
+    Route::delete('/drafts/{draft}', [DraftController::class, 'destroy']);
 
     Route::get('/bench', [BenchController::class, 'show']);
+    Route::get('/bench/earlier', [BenchController::class, 'earlier']);
 
     Route::get('/assessments/{assessment}', [AssessmentController::class, 'show']);
     Route::get('/assessments/{assessment}/package', [AssessmentController::class, 'package']);
@@ -46,6 +48,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::put('/assessments/{assessment}/room', [FloorController::class, 'arrange']);
     Route::post('/assessments/{assessment}/presence', [FloorController::class, 'present']);
     Route::get('/assessments/{assessment}/captures', [CaptureController::class, 'after']);
+    Route::post('/assessments/{assessment}/standard', [AssessmentController::class, 'hold']);
     Route::post('/assessments/{assessment}/release', [ReleaseController::class, 'store']);
 
     Route::get('/attempts/{attempt}', [TrayController::class, 'show']);

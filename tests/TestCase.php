@@ -47,7 +47,19 @@ abstract class TestCase extends LaravelTestCase
 
     protected function station(int $number): Attempt
     {
-        return $this->practical()->attempts()->where('station', $number)->firstOrFail();
+        return $this->practical()->attempts()->whereRelation('row', 'station', $number)->firstOrFail();
+    }
+
+    /**
+     * A log without the terms an attempt was set up under.
+     *
+     * @return list<array<string, mixed>>
+     */
+    protected static function happened(mixed $log): array
+    {
+        $isTerm = static fn(mixed $line): bool => in_array(data_get($line, 'entry.capture.kind'), ['station', 'standard', 'allowance', 'resit'], true);
+
+        return array_values(array_filter((array) $log, static fn(mixed $line): bool => ! $isTerm($line)));
     }
 
     /**

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Resources\CaptureView;
-use App\Http\Resources\CursorView;
-use App\Http\Resources\FloorStationView;
-use App\Http\Resources\PresentView;
 use App\Models\Assessment;
-use App\Models\Presence;
-use Carbon\CarbonImmutable;
+use App\Models\Attempt;
+use App\Models\Capture;
+use Illuminate\Database\Eloquent\Collection;
 
 /** What is new in a class since a cursor. Where nothing is, nothing is graded. */
 final readonly class FollowClass
@@ -20,32 +17,17 @@ final readonly class FollowClass
     public function __construct(private GradeClass $grading) {}
 
     /** @param int|null $after the seq of the last capture seen; null for only where to go on from */
-    public function after(Assessment $assessment, ?int $after): CursorView
+    public function after(Assessment $assessment, ?int $after): ClassNews
     {
         $after ??= $assessment->latestSeq();
+        /** @var Collection<int, Capture> $captures */
         $captures = $assessment->captures()->with('user')->where('captures.seq', '>', $after)->limit(self::MOST_AT_ONCE)->get();
-
-        return new CursorView(
-            array_values($captures->map(CaptureView::of(...))->all()),
-            $this->stations($assessment, array_values($captures->pluck('attempt_id')->unique()->all())),
-            $captures->last()->seq ?? $after,
-            array_values(Presence::in($assessment)->get()->map(PresentView::of(...))->all()),
-            (int) CarbonImmutable::now()->getPreciseTimestamp(3),
-        );
-    }
-
-    /**
-     * @param list<mixed> $ids of attempts
-     *
-     * @return list<FloorStationView>
-     */
-    private function stations(Assessment $assessment, array $ids): array
-    {
+        $ids = $captures->pluck('attempt_id')->unique()->all();
         if ($ids === []) {
-            return [];
+            return new ClassNews([], [], null, $after);
         }
         $attempts = $assessment->attempts()->whereKey($ids)->with(['student', 'captures'])->get();
 
-        return FloorStationView::allOf($assessment, $attempts, $this->grading->grade($assessment->load('policy'), $attempts));
+        return new ClassNews(array_values($captures->all()), array_values($attempts->all()), $this->grading->grade($assessment, $attempts), $captures->last()->seq ?? $after);
     }
 }

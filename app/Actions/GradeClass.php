@@ -6,13 +6,14 @@ namespace App\Actions;
 
 use App\Models\Assessment;
 use App\Models\Attempt;
+use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment as AssessmentPackage;
 
 /** Grades a class from its captures, as the exported package would be graded. */
 final readonly class GradeClass
 {
-    public function __construct(private PackAssessment $packing) {}
+    public function __construct(private PackAssessment $packing, private School $school) {}
 
     /**
      * @param iterable<Attempt> $attempts with their captures
@@ -21,8 +22,12 @@ final readonly class GradeClass
      */
     public function grade(Assessment $assessment, iterable $attempts): GradedClass
     {
-        $package = AssessmentPackage::read(Node::of($this->packing->pack($assessment, $attempts)));
+        $package = $this->packing->pack($assessment, $attempts);
+        // Titles in the words of the school change no figure.
+        $said = $this->school->said($assessment->held->document);
+        $package->standard = $said;
+        $read = AssessmentPackage::read(Node::of($package));
 
-        return new GradedClass($package->standard, $package->grade());
+        return new GradedClass($read->standard, $said, $read->grade(), $this->school->sentences($read->standard));
     }
 }

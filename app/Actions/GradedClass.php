@@ -8,6 +8,9 @@ use DeftBlade\Core\Balance\BalanceAdvice;
 use DeftBlade\Core\Balance\MixUp;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Package\ClassResult;
+use DeftBlade\Core\Package\PackageFormat;
+use DeftBlade\Core\Package\ResultDocument;
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Standard\Standard;
 
 /** A class as graded now, looked up by attempt. */
@@ -16,7 +19,11 @@ final readonly class GradedClass
     /** @var array<string, AttemptResult> */
     private array $byAttempt;
 
-    public function __construct(public Standard $standard, public ClassResult $result)
+    /**
+     * @param Standard  $standard as held, in the words of the school
+     * @param \stdClass $document of that standard
+     */
+    public function __construct(public Standard $standard, public \stdClass $document, public ClassResult $result, public Sentences $sentences)
     {
         $this->byAttempt = array_column(array_map(static fn(AttemptResult $it): array => [$it->attempt->id, $it], $result->attempts), 1, 0);
     }
@@ -24,6 +31,12 @@ final readonly class GradedClass
     public function of(string $attempt): AttemptResult
     {
         return $this->byAttempt[$attempt];
+    }
+
+    /** The result of one attempt in the latest version of the published format, its reasons as the school says them. */
+    public function document(string $attempt): \stdClass
+    {
+        return (object) (new ResultDocument(PackageFormat::Three, $this->sentences))->attempt($this->of($attempt));
     }
 
     /** @return list<MixUp> */
@@ -37,6 +50,6 @@ final readonly class GradedClass
     {
         $result = $this->of($attempt);
 
-        return (new BalanceAdvice($this->standard))->for($result->balance, $result->attempt->log);
+        return array_map($this->sentences->say(...), (new BalanceAdvice($this->standard))->for($result->balance, $result->attempt->log));
     }
 }

@@ -17,7 +17,7 @@ final readonly class PackAssessment
     /** @param iterable<Attempt> $attempts with their captures */
     public function pack(Assessment $assessment, iterable $attempts): \stdClass
     {
-        $package = ['standard' => $assessment->document, 'policy' => $assessment->policy->document, 'attempts' => array_map($this->attempt(...), [...$attempts])];
+        $package = ['standard' => $assessment->held->document, 'policy' => $assessment->held->policy->document, 'attempts' => array_map($this->attempt(...), [...$attempts])];
 
         return (object) (['format' => PackageFormat::neededBy(Node::of((object) $package, 'package'))->value] + $package);
     }
@@ -32,8 +32,6 @@ final readonly class PackAssessment
         return (object) [
             'id' => $attempt->id,
             'student' => $attempt->student_id,
-            'resit' => $attempt->resit,
-            'time_factor' => $attempt->time_factor,
             'captures' => $attempt->captures->map(static fn(Capture $capture): \stdClass => $capture->inPackage())->values()->all(),
         ];
     }

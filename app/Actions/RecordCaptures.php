@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Api\Conflict;
 use App\Models\Assessment;
 use App\Models\Attempt;
-use App\Models\Capture;
 use App\Models\User;
 use App\Photos\PhotoStore;
-use Carbon\CarbonImmutable;
+use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\CaptureReader;
-use DeftBlade\Core\Capture\Instant;
+use DeftBlade\Core\Capture\StartGate;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Standard\MiseList;
 use DeftBlade\Core\Standard\Standard;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -22,28 +22,39 @@ use Illuminate\Support\Str;
 /** Takes captures down for an attempt: all of a request or none of it, each id once. */
 final readonly class RecordCaptures
 {
-    private const COMMON = ['id', 'at', 'by', 'kind'];
-
-    public function __construct(private GradeClass $grading, private SafeStart $safety, private PhotoStore $photos) {}
+    public function __construct(
+        private GradeClass $grading,
+        private AddCapture $adding,
+        private ProjectResults $projecting,
+        private ShippedDocuments $shipped,
+        private PhotoStore $photos,
+    ) {}
 
     /**
      * @param list<\stdClass> $sent as the device made them: id, at, kind and what the kind says
      *
-     * @throws InvalidPackage when a capture is not right, or the class could not be graded with it
-     * @throws Conflict       when an id is taken by another capture
+     * @throws InvalidPackage when a capture is not right, the class could not be graded with it, or a clock may not start
+     * @throws Conflict       when an id is taken by another capture, or a station by another student
      */
     public function record(Attempt $attempt, array $sent, User $user, string $device, int $offsetMs = 0): void
     {
         $captures = $this->read($attempt->assessment, $sent, $user);
         DB::transaction(function () use ($attempt, $captures, $user, $device, $offsetMs): void {
             // One writer a class at a time, so that seq grows in the order of commits and a cursor never skips one.
-            Assessment::query()->whereKey($attempt->assessment_id)->lockForUpdate()->firstOrFail();
+            $assessment = Assessment::query()->whereKey($attempt->assessment_id)->lockForUpdate()->firstOrFail();
+            $new = [];
             foreach ($captures as $capture) {
-                $this->add($attempt, $capture, $user, $device, $offsetMs);
+                if ($this->adding->add($attempt, $capture, $user, $device, $offsetMs)) {
+                    $new[] = $capture->id;
+                }
             }
-            $class = $this->grading->grade($attempt->assessment, [$attempt->load('captures')]);
-            $this->safety->check($class->of($attempt->id)->attempt->log, $class->standard, $captures);
+            $class = $this->grading->grade($assessment, [$attempt->load('captures')]);
+            $this->passGate($class, $attempt, $captures, $new);
+            $this->refuseTakenStation($class, $attempt);
+            $this->projecting->project($assessment, [$attempt], $class);
         });
+        $attempt->unsetRelation('row');
+        $attempt->load('row');
     }
 
     /**
@@ -53,43 +64,59 @@ final readonly class RecordCaptures
      */
     private function read(Assessment $assessment, array $sent, User $user): array
     {
-        $reader = new CaptureReader(Standard::read(Node::of($assessment->document, 'standard')));
+        $reader = new CaptureReader(Standard::read(Node::of($assessment->held->document, 'standard')));
         foreach ($sent as $index => $capture) {
             $capture->by = $user->id;
             $node = Node::of($capture, "captures[$index]");
             $reader->read($node);
-            if ($node->at('kind')->text() === 'photo' && ! $this->photos->has($node->at('sha256')->text())) {
+            $kind = $node->at('kind')->oneOf(CaptureKind::class);
+            if ($kind === CaptureKind::Standard) {
+                throw $node->at('kind')->fail('is set for the whole class');
+            }
+            if ($kind === CaptureKind::Photo && ! $this->photos->has($node->at('sha256')->text())) {
                 throw $node->at('sha256')->fail('the photograph itself has not come yet');
             }
             if (! Str::isUuid($node->at('id')->text(), 7)) {
                 throw $node->at('id')->fail('must be a UUID of version 7');
             }
+            $capture->id = mb_strtolower($node->at('id')->text());
         }
 
         return $sent;
     }
 
-    private function add(Attempt $attempt, \stdClass $capture, User $user, string $device, int $offsetMs): void
+    /**
+     * @param list<\stdClass> $captures
+     * @param list<mixed>     $new      ids
+     */
+    private function passGate(GradedClass $class, Attempt $attempt, array $captures, array $new): void
     {
-        $node = Node::of($capture);
-        $id = mb_strtolower($node->at('id')->text());
-        $row = [
-            'id' => $id,
-            'attempt_id' => $attempt->id,
-            'kind' => $node->at('kind')->text(),
-            'at' => CarbonImmutable::createFromTimestampMsUTC(Instant::read($node->at('at'))),
-            'payload' => (object) array_diff_key((array) $capture, array_flip(self::COMMON)),
-            'user_id' => $user->id,
-        ];
-        $earlier = Capture::query()->find($id);
-        if ($earlier === null) {
-            Capture::query()->create($row + ['device' => $device, 'offset_ms' => $offsetMs, 'received_at' => CarbonImmutable::now()]);
+        $mise = $this->shipped->mise($class->standard->species);
+        $shut = (new StartGate($mise))->shutFor($class->of($attempt->id)->attempt->log->history, array_values(array_filter($new, is_string(...))));
+        foreach ($captures as $index => $capture) {
+            $gate = is_string($capture->id) ? $shut[$capture->id] ?? null : null;
+            if ($gate !== null) {
+                $open = self::named($mise, $gate->open);
 
-            return;
+                throw InvalidPackage::at("captures[$index].reason", $gate->isLookedAt
+                    ? "must say why the clock starts all the same; not in order at this station: $open"
+                    : "must say why the clock starts all the same; nobody has looked at this station: $open");
+            }
         }
-        // The same request sent again leaves what is there; another fact under its id is refused.
-        if ($earlier->attempt_id !== $attempt->id || $earlier->inPackage() != (new Capture($row))->inPackage()) {
-            throw Conflict::captureIdTaken($id);
+    }
+
+    /** @param list<string> $ids */
+    private static function named(MiseList $mise, array $ids): string
+    {
+        return implode('; ', array_map(static fn(string $id): string => lcfirst(strtr($mise->items[$id]->title, ['{' => '', '}' => ''])), $ids));
+    }
+
+    private function refuseTakenStation(GradedClass $class, Attempt $attempt): void
+    {
+        $station = $class->of($attempt->id)->attempt->log->terms->station;
+        $other = Attempt::query()->with('student')->where('assessment_id', $attempt->assessment_id)->whereKeyNot($attempt->id)->whereRelation('row', 'station', $station)->first();
+        if ($other !== null) {
+            throw Conflict::stationTaken((int) $station, $other->student->name);
         }
     }
 }

@@ -7,41 +7,84 @@ namespace App\Actions;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Release;
+use App\Models\ReleaseSeal;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Grading\Status;
-use DeftBlade\Core\Package\PackageFormat;
-use DeftBlade\Core\Package\ResultDocument;
+use DeftBlade\Core\Json\InvalidPackage;
 use Illuminate\Support\Facades\DB;
 
-/** Releases every final result of a class that is not released yet: a sealed copy with the digest of its package. */
+/** Issues results to their students: the first version of one, or the next where facts have moved on since; each sealed with everything that is shown. */
 final readonly class ReleaseResults
 {
-    public function __construct(private GradeClass $grading, private PackAssessment $packing) {}
+    private const FIRST = 'First issue';
 
-    /** @return int how many were released: none where it was done before */
-    public function release(Assessment $assessment, User $by): int
+    public function __construct(private GradeClass $grading, private SealedDocument $sealing) {}
+
+    /**
+     * @param list<string>|null $attempts ids of those to issue; null for every final one that was never issued
+     * @param string            $reason   why a result is issued again
+     *
+     * @throws InvalidPackage where a result is not final, or is to be issued again without a reason
+     * @return int            how many were issued: none where it was done before
+     */
+    public function release(Assessment $assessment, User $by, ?array $attempts = null, string $reason = ''): int
     {
-        return DB::transaction(function () use ($assessment, $by): int {
-            Assessment::query()->whereKey($assessment->id)->lockForUpdate()->firstOrFail();
-            $assessment->load('attempts.captures', 'attempts.release');
-            $class = $this->grading->grade($assessment, $assessment->attempts);
-            $ready = $assessment->attempts->filter(
-                static fn(Attempt $it): bool => $it->release === null && $class->of($it->id)->status === Status::Final,
-            );
-            foreach ($ready as $attempt) {
-                $package = $this->packing->encode($this->packing->pack($assessment, [$attempt]));
-                Release::query()->create([
-                    'attempt_id' => $attempt->id,
-                    'package' => $package,
-                    'package_sha256' => hash('sha256', $package),
-                    'result' => (object) ResultDocument::attempt($class->of($attempt->id), PackageFormat::Two),
-                    'released_by' => $by->id,
-                    'released_at' => CarbonImmutable::now(),
-                ]);
+        return DB::transaction(function () use ($assessment, $by, $attempts, $reason): int {
+            $assessment = Assessment::query()->whereKey($assessment->id)->lockForUpdate()->firstOrFail();
+            $chosen = $this->chosen($assessment, $attempts);
+            $class = $this->grading->grade($assessment, $chosen);
+            foreach ($chosen as $attempt) {
+                if ($class->of($attempt->id)->status !== Status::Final) {
+                    throw InvalidPackage::at('attempts', "{$attempt->student->name} (station {$attempt->station}): the result is not final");
+                }
+                if ($attempt->release !== null && trim($reason) === '') {
+                    throw InvalidPackage::at('reason', 'must say why a result is issued again');
+                }
+                $this->issue($attempt->setRelation('assessment', $assessment), $class, $attempt->release === null ? self::FIRST : trim($reason), $by);
             }
 
-            return $ready->count();
+            return count($chosen);
         });
+    }
+
+    /**
+     * @param list<string>|null $attempts
+     *
+     * @return list<Attempt> those with something to issue
+     */
+    private function chosen(Assessment $assessment, ?array $attempts): array
+    {
+        $query = $assessment->attempts()->with('student', 'release', 'captures');
+        $found = ($attempts === null ? $query : $query->whereKey($attempts))->get();
+        if ($attempts !== null && $found->count() !== count(array_unique($attempts))) {
+            throw InvalidPackage::at('attempts', 'names an attempt that is not of this class');
+        }
+        $isMeant = static fn(Attempt $it): bool => $attempts === null
+            ? $it->release === null && $it->row->status === Status::Final
+            : ReleaseState::of($it)->isOpen();
+
+        return array_values($found->filter($isMeant)->all());
+    }
+
+    private function issue(Attempt $attempt, GradedClass $class, string $reason, User $by): void
+    {
+        $result = $class->of($attempt->id);
+        $version = ($attempt->release->version ?? 0) + 1;
+        $at = CarbonImmutable::now();
+        $document = $this->sealing->of($attempt, $class, $version, $reason, $by, $at);
+        $release = Release::query()->create([
+            'attempt_id' => $attempt->id,
+            'version' => $version,
+            'reason' => $reason,
+            'last_seq' => $attempt->captures->last()->seq ?? 0,
+            'total' => $result->grade->total,
+            'band' => $result->grade->band?->label,
+            'result_sha256' => ProjectResults::digest($result),
+            'seal_sha256' => hash('sha256', $document),
+            'released_by' => $by->id,
+            'released_at' => $at,
+        ]);
+        ReleaseSeal::query()->create(['release_id' => $release->id, 'document' => $document]);
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Demo\DemoHand;
-use App\Demo\DemoTray;
 use App\School\School;
+use App\TryOut\MadeUpHand;
+use App\TryOut\MadeUpTray;
 use Carbon\CarbonImmutable;
-use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;
 use DeftBlade\Core\Package\PackageFormat;
+use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
@@ -26,19 +26,21 @@ final readonly class TryStandard
      * @param float $skill 0 to 1: how high the levels come out
      * @param float $care  0 to 1: how little goes to the trim and stays on the frame
      *
+     * @return \stdClass the result, as in the latest version of the format
+     *
      * @throws InvalidStandard                     naming everything that is wrong with the draft
      * @throws \DeftBlade\Core\Json\InvalidPackage where draft and policy do not go together
      */
-    public function try(\stdClass $draft, \stdClass $policy, Mass $asPurchased, float $skill, float $care, string $seed): AttemptResult
+    public function try(\stdClass $draft, \stdClass $policy, Mass $asPurchased, float $skill, float $care, string $seed): \stdClass
     {
-        $problems = $this->school->catalogue->examine($draft)->problems;
+        $problems = $this->school->examine($draft)->problems;
         if ($problems !== []) {
             throw new InvalidStandard($problems);
         }
         $held = $this->school->held($draft);
         $standard = Standard::read(Node::of($held, 'standard'));
-        $hand = new DemoHand($skill, $care, (int) (($standard->time->standardMs ?? self::SOME_TIME_MS) / 1000));
-        $tray = new DemoTray($standard, $asPurchased, $hand, $seed, CarbonImmutable::today());
+        $hand = new MadeUpHand($skill, $care, (int) (($standard->time->standardMs ?? self::SOME_TIME_MS) / 1000));
+        $tray = new MadeUpTray($standard, $asPurchased, $hand, $seed, CarbonImmutable::today());
         $package = (object) [
             'format' => PackageFormat::Two->value,
             'standard' => $held,
@@ -52,6 +54,8 @@ final readonly class TryStandard
             ]],
         ];
 
-        return Assessment::read(Node::of($package))->grade()->attempts[0];
+        $read = Assessment::read(Node::of($package));
+
+        return (object) (new ResultDocument(PackageFormat::Three, $this->school->sentences($read->standard)))->attempt($read->grade()->attempts[0]);
     }
 }

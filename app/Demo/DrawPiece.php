@@ -6,6 +6,7 @@ namespace App\Demo;
 
 use App\Models\Attempt;
 use App\Models\Capture;
+use App\TryOut\CarcassDraw;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
@@ -22,7 +23,7 @@ final readonly class DrawPiece
     {
         $attempt->load('captures', 'assessment');
         $seed = CarcassDraw::seedOf($attempt);
-        $standard = Standard::read(Node::of($attempt->assessment->document, 'standard'));
+        $standard = Standard::read(Node::of($attempt->assessment->held->document, 'standard'));
         $drawn = CarcassDraw::asPurchased($seed, $this->shipped->typicalMassOf($standard->carcass) ?? TypicalMass::unknown());
 
         return $place === 'received' ? $drawn : CarcassDraw::of($standard, self::receivedBy($attempt) ?? $drawn, $seed)->massOf($place);

@@ -4,34 +4,36 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
- * One practical of one group, held against one version of a standard and of a policy.
+ * One practical of one group.
  *
  * @property string                                                 $id
  * @property string                                                 $title
  * @property string                                                 $room
  * @property CarbonImmutable                                        $held_on
  * @property \stdClass|null                                         $waves    by_station, gap_ms
+ * @property int                                                    $arranged how often its waves were set
  * @property StudentGroup                                           $group
- * @property PublishedStandard                                      $standard
- * @property \stdClass                                              $document the standard as it is held here: its version under the variants of practice of that day
- * @property PublishedPolicy                                        $policy
+ * @property HeldDocuments                                          $held     what it is held against now
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */
 final class Assessment extends Model
 {
-    use HasUuids;
+    use KeyedByUuid;
 
     public $timestamps = false;
 
-    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'published_standard_id', 'published_policy_id', 'document', 'waves'];
+    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'arranged'];
+
+    protected $with = ['held'];
 
     /** The seq of the last capture of the class; 0 where there is none. */
     public function latestSeq(): int
@@ -62,22 +64,16 @@ final class Assessment extends Model
         return $this->belongsTo(StudentGroup::class, 'student_group_id');
     }
 
-    /** @return BelongsTo<PublishedStandard, $this> */
-    public function standard(): BelongsTo
+    /** @return HasOne<HeldDocuments, $this> */
+    public function held(): HasOne
     {
-        return $this->belongsTo(PublishedStandard::class, 'published_standard_id');
+        return $this->hasOne(HeldDocuments::class)->latest('seq');
     }
 
-    /** @return BelongsTo<PublishedPolicy, $this> */
-    public function policy(): BelongsTo
-    {
-        return $this->belongsTo(PublishedPolicy::class, 'published_policy_id');
-    }
-
-    /** @return HasMany<Attempt, $this> */
+    /** @return HasMany<Attempt, $this> in the order of stations */
     public function attempts(): HasMany
     {
-        return $this->hasMany(Attempt::class)->orderBy('station');
+        return $this->hasMany(Attempt::class)->orderBy(ResultRow::query()->select('station')->whereColumn('results.attempt_id', 'attempts.id'));
     }
 
     /** @return HasManyThrough<Capture, Attempt, $this> */
@@ -89,6 +85,6 @@ final class Assessment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['held_on' => 'immutable_date', 'document' => 'object', 'waves' => 'object'];
+        return ['held_on' => 'immutable_date', 'waves' => 'object', 'arranged' => 'int'];
     }
 }

@@ -4,33 +4,36 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use App\Models\Concerns\KeyedByUuid;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
- * One student's try. Everything that happens to it is a capture.
+ * One student's try. Everything that happens to it, and every term it is made under, is a capture.
  *
  * @property string                                                 $id
  * @property string                                                 $assessment_id
  * @property string                                                 $student_id
  * @property int                                                    $station
- * @property bool                                                   $resit
- * @property float                                                  $time_factor
  * @property Student                                                $student
  * @property Assessment                                             $assessment
- * @property Release|null                                           $release
+ * @property ResultRow                                              $row           how it stands
+ * @property Release|null                                           $release       the latest version
+ * @property \Illuminate\Database\Eloquent\Collection<int, Release> $releases      first issue first
  * @property \Illuminate\Database\Eloquent\Collection<int, Capture> $captures
  */
 final class Attempt extends Model
 {
-    use HasUuids;
+    use KeyedByUuid;
 
     public $timestamps = false;
 
-    protected $fillable = ['assessment_id', 'student_id', 'station', 'resit', 'time_factor'];
+    protected $fillable = ['assessment_id', 'student_id'];
+
+    protected $with = ['row'];
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
@@ -44,6 +47,12 @@ final class Attempt extends Model
         return $this->belongsTo(Assessment::class);
     }
 
+    /** @return HasOne<ResultRow, $this> */
+    public function row(): HasOne
+    {
+        return $this->hasOne(ResultRow::class);
+    }
+
     /** @return HasMany<Capture, $this> */
     public function captures(): HasMany
     {
@@ -53,12 +62,18 @@ final class Attempt extends Model
     /** @return HasOne<Release, $this> */
     public function release(): HasOne
     {
-        return $this->hasOne(Release::class);
+        return $this->hasOne(Release::class)->latest('version');
     }
 
-    /** @return array<string, string> */
-    protected function casts(): array
+    /** @return HasMany<Release, $this> */
+    public function releases(): HasMany
     {
-        return ['resit' => 'bool', 'time_factor' => 'float', 'station' => 'int'];
+        return $this->hasMany(Release::class)->orderBy('version');
+    }
+
+    /** @return Attribute<int, never> */
+    protected function station(): Attribute
+    {
+        return Attribute::get(fn(): int => $this->row->station);
     }
 }

@@ -15,7 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string             $id          made by the device (UUIDv7)
  * @property string             $attempt_id
  * @property string             $kind
- * @property \DateTimeImmutable $at          by the device's clock put right by offset_ms, to the millisecond
+ * @property \DateTimeImmutable $at          when it counts, to the millisecond: as the device said, unless that lay in the future
+ * @property \DateTimeImmutable $said_at     by the device's clock put right by offset_ms
  * @property int                $offset_ms   what the device's clock was put right by; the time it showed is at less this
  * @property \stdClass          $payload     what this kind says
  * @property string             $user_id
@@ -35,7 +36,7 @@ final class Capture extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['id', 'attempt_id', 'kind', 'at', 'payload', 'user_id', 'device', 'received_at', 'offset_ms'];
+    protected $fillable = ['id', 'attempt_id', 'kind', 'at', 'payload', 'user_id', 'device', 'received_at', 'offset_ms', 'said_at'];
 
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
@@ -64,6 +65,6 @@ final class Capture extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['at' => UtcInstant::class, 'received_at' => UtcInstant::class, 'payload' => 'object', 'seq' => 'int'];
+        return ['at' => UtcInstant::class, 'said_at' => UtcInstant::class, 'received_at' => UtcInstant::class, 'payload' => 'object', 'seq' => 'int'];
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use App\Models\Concerns\KeyedByUuid;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A published version of a standard or a policy, as it stands inside an assessment package. The database refuses to change one.
@@ -14,18 +15,26 @@ use Illuminate\Database\Eloquent\Model;
  * @property string    $key
  * @property int       $version
  * @property \stdClass $document
+ * @property \Carbon\CarbonImmutable|null $published_at null for what was published before this was kept
+ * @property User|null $publishedBy
  */
 abstract class PublishedDocument extends Model
 {
-    use HasUuids;
+    use KeyedByUuid;
 
     public $timestamps = false;
 
-    protected $fillable = ['key', 'version', 'document'];
+    protected $fillable = ['key', 'version', 'document', 'published_by', 'published_at'];
+
+    /** @return BelongsTo<User, $this> */
+    public function publishedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'published_by');
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'object'];
+        return ['document' => 'object', 'version' => 'int', 'published_at' => 'immutable_datetime'];
     }
 }

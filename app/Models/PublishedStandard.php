@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 
 /**
  * @property \Illuminate\Database\Eloquent\Collection<int, Assessment>        $assessments
@@ -24,9 +25,9 @@ final class PublishedStandard extends PublishedDocument
         return $this->hasMany(self::class, 'key', 'key')->orderBy('version');
     }
 
-    /** @return HasMany<Assessment, $this> */
-    public function assessments(): HasMany
+    /** @return HasManyThrough<Assessment, HeldDocuments, $this> practicals that are or were held against it */
+    public function assessments(): HasManyThrough
     {
-        return $this->hasMany(Assessment::class)->latest('held_on');
+        return $this->hasManyThrough(Assessment::class, HeldDocuments::class, 'published_standard_id', 'id', 'id', 'assessment_id')->latest('held_on');
     }
 }

@@ -29,6 +29,12 @@ enum Role: string
         return $this === self::Instructor;
     }
 
+    /** May set the terms an attempt is made under: time allowance, resit, station, standard. */
+    public function maySetTerms(): bool
+    {
+        return $this === self::Instructor || $this === self::Coordinator;
+    }
+
     /** May release results to students. */
     public function mayRelease(): bool
     {

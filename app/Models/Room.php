@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string          $name
  * @property list<list<int>> $rows
+ * @property int             $version grows with every change
  */
 final class Room extends Model
 {
@@ -28,19 +29,24 @@ final class Room extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['name', 'rows'];
+    protected $fillable = ['name', 'rows', 'version'];
+
+    /** The room of this name; one that nobody arranged yet is empty. */
+    public static function named(string $name): self
+    {
+        return self::query()->find($name) ?? new self(['name' => $name, 'rows' => [], 'version' => 0]);
+    }
 
     /**
-     * The rows of a room for the stations of a class: as they were arranged, what is new at the end.
+     * The rows for the stations of a class: as they were arranged, what is new at the end.
      *
      * @param list<int> $stations
      *
      * @return list<list<int>>
      */
-    public static function rowsFor(string $name, array $stations): array
+    public function rowsFor(array $stations): array
     {
-        $known = self::query()->find($name)->rows ?? [];
-        $rows = array_map(static fn(array $row): array => array_values(array_intersect($row, $stations)), $known);
+        $rows = array_map(static fn(array $row): array => array_values(array_intersect($row, $stations)), $this->rows);
         $unplaced = array_values(array_diff($stations, array_merge([], ...$rows)));
 
         return array_values(array_filter([...$rows, ...array_chunk($unplaced, count($stations) >= self::LARGE ? self::ABREAST_IN_A_LARGE_ROOM : self::ABREAST)]));
@@ -49,6 +55,6 @@ final class Room extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rows' => 'array'];
+        return ['rows' => 'array', 'version' => 'int'];
     }
 }

@@ -4,30 +4,43 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * What the school chose at one time; the latest holds. The database refuses to change one.
  *
  * @property string          $id
- * @property int             $seq
- * @property \stdClass       $document units, words, schools
+ * @property int             $seq      the version of the settings
+ * @property \stdClass       $document units, time_zone, words, variants, own
  * @property string          $set_by
  * @property CarbonImmutable $set_at
+ * @property User            $setBy
  */
 final class SchoolSetting extends Model
 {
-    use HasUuids;
+    use KeyedByUuid;
 
     public $timestamps = false;
 
     protected $fillable = ['document', 'set_by', 'set_at'];
 
+    public static function latestChoice(): ?self
+    {
+        return self::query()->latest('seq')->first();
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function setBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'set_by');
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'object', 'set_at' => 'immutable_datetime'];
+        return ['document' => 'object', 'set_at' => 'immutable_datetime', 'seq' => 'int'];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use App\Models\Concerns\KeyedByUuid;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Student extends Model
 {
-    use HasUuids;
+    use KeyedByUuid;
 
     public $timestamps = false;
 

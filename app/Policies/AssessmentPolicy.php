@@ -23,6 +23,12 @@ final class AssessmentPolicy
         return $user->role->mayCapture();
     }
 
+    /** Time allowance, resit, station, standard. */
+    public function setTerms(User $user): bool
+    {
+        return $user->role->maySetTerms();
+    }
+
     public function release(User $user): bool
     {
         return $user->role->mayRelease();

@@ -20,6 +20,12 @@ final class AttemptPolicy
         return $user->role->mayCapture();
     }
 
+    /** Time allowance, resit, station, standard. */
+    public function setTerms(User $user): bool
+    {
+        return $user->role->maySetTerms();
+    }
+
     /** The sealed copy: staff, or the student whose own it is, and only once it is released. */
     public function viewReleased(User $user, Attempt $attempt): bool
     {

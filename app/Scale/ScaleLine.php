@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scale;
 
-use App\Api\ScaleUnreachable;
+use DeftBlade\Core\Weighing\InvalidScaleReport;
 use DeftBlade\Core\Weighing\ScaleReport;
 
 /** The line a bench scale reports on: HID Point of Sale data reports, one after the other, on a TCP stream. */
@@ -16,7 +16,7 @@ final readonly class ScaleLine
 
     /**
      * @throws ScaleUnreachable
-     * @return \Generator<ScaleReport> as they come, without end
+     * @return \Generator<ScaleReport|InvalidScaleReport> as they come, without end; one that cannot be read is told, and the next follows
      */
     public function reports(): \Generator
     {
@@ -27,10 +27,19 @@ final readonly class ScaleLine
         stream_set_timeout($line, self::PATIENCE_SECONDS);
         try {
             while (true) {
-                yield ScaleReport::decode($this->next($line));
+                yield self::decoded($this->next($line));
             }
         } finally {
             fclose($line);
+        }
+    }
+
+    private static function decoded(string $bytes): ScaleReport|InvalidScaleReport
+    {
+        try {
+            return ScaleReport::decode($bytes);
+        } catch (InvalidScaleReport $problem) {
+            return $problem;
         }
     }
 

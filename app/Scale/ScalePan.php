@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Scale;
 
-use App\Api\ScaleUnreachable;
 use DeftBlade\Core\Weighing\Mass;
 
 /** The pan and the buttons of the simulated scale: what a hand does to a real one. */

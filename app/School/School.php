@@ -5,25 +5,34 @@ declare(strict_types=1);
 namespace App\School;
 
 use App\Models\SchoolSetting;
-use DeftBlade\Core\School\SchoolSettings;
-use DeftBlade\Core\Vocabulary\Lexicon;
-use DeftBlade\Core\Variant\VariantCatalogue;
-use DeftBlade\Core\Vocabulary\Vocabulary;
+use Carbon\CarbonImmutable;
+use DeftBlade\Core\Grading\ComponentKinds;
+use DeftBlade\Core\Json\Findings;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\School\SchoolSettings;
+use DeftBlade\Core\Sentence\Catalogue;
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Standard\Examination;
+use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Variant\VariantCatalogue;
+use DeftBlade\Core\Vocabulary\Lexicon;
+use DeftBlade\Core\Vocabulary\Vocabulary;
 
 /** The school as it stands: what it offers to choose from, and what it has chosen. */
 final readonly class School
 {
-    public function __construct(public Lexicon $lexicon, public VariantCatalogue $catalogue, public SchoolSettings $settings) {}
+    /** @param int $version of the settings: the seq of the latest choice, 0 where nothing was chosen */
+    public function __construct(public Lexicon $lexicon, public VariantCatalogue $catalogue, public SchoolSettings $settings, public int $version = 0) {}
 
     public static function inForce(ShippedDocuments $shipped): self
     {
         $lexicon = Lexicon::read(Node::of($shipped->school('vocabulary'), 'vocabulary'));
         $catalogue = VariantCatalogue::read(Node::of($shipped->school('variants'), 'variants'), $shipped->products());
-        $chosen = SchoolSetting::query()->latest('seq')->first();
+        $chosen = SchoolSetting::latestChoice();
+        $settings = $chosen === null ? SchoolSettings::ofTheBook() : SchoolSettings::read(Node::of($chosen->document, 'school'), $lexicon, $catalogue);
 
-        return new self($lexicon, $catalogue, $chosen === null ? SchoolSettings::ofTheBook() : SchoolSettings::read(Node::of($chosen->document, 'school'), $lexicon, $catalogue));
+        return new self($lexicon, $catalogue, $settings, $chosen->seq ?? 0);
     }
 
     public function vocabulary(): Vocabulary
@@ -35,5 +44,40 @@ final readonly class School
     public function held(\stdClass $document): \stdClass
     {
         return $this->catalogue->held($document, $this->settings->variants);
+    }
+
+    /** A document with its words and masses said as the school says them. */
+    public function said(\stdClass $document): \stdClass
+    {
+        return $this->vocabulary()->document($document);
+    }
+
+    public function sentences(?Standard $standard = null): Sentences
+    {
+        return new Sentences(Catalogue::english(), $this->vocabulary(), $standard);
+    }
+
+    /** Everything wrong with a document that is to be a standard here. */
+    public function examine(\stdClass $document): Examination
+    {
+        $examination = $this->catalogue->examine($document);
+        $findings = new Findings();
+        if ($examination->standard !== null) {
+            ComponentKinds::shipped()->refuseMeasured(Node::of($document, 'standard', $findings));
+        }
+
+        return new Examination($examination->standard, [...$examination->problems, ...$findings->all()]);
+    }
+
+    /** The day it is at the school. */
+    public function today(): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->now()->toDateString(), 'UTC');
+    }
+
+    /** The time it is at the school. */
+    public function now(): CarbonImmutable
+    {
+        return CarbonImmutable::now($this->settings->timeZone);
     }
 }

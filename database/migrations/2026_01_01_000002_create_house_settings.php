@@ -10,16 +10,16 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('school_settings', static function (Blueprint $table): void {
+        Schema::create('house_settings', static function (Blueprint $table): void {
             $table->bigIncrements('seq');
             $table->uuid('id')->unique();
             $table->json('document');
             $table->foreignUuid('set_by')->constrained('users');
             $table->timestampTz('set_at', 3);
         });
-        DB::unprepared('CREATE TRIGGER append_only BEFORE UPDATE OR DELETE OR TRUNCATE ON school_settings FOR EACH STATEMENT EXECUTE FUNCTION refuse_change()');
+        DB::unprepared('CREATE TRIGGER append_only BEFORE UPDATE OR DELETE OR TRUNCATE ON house_settings FOR EACH STATEMENT EXECUTE FUNCTION refuse_change()');
 
-        // A practical is held against its standard as the school had it on that day, whatever the school chooses later.
+        // A practical is held against its standard as the house had it on that day, whatever the house chooses later.
         Schema::table('assessments', static function (Blueprint $table): void {
             $table->json('document')->nullable();
         });
@@ -32,6 +32,6 @@ return new class extends Migration {
         Schema::table('assessments', static function (Blueprint $table): void {
             $table->dropColumn('document');
         });
-        Schema::drop('school_settings');
+        Schema::drop('house_settings');
     }
 };

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\RebuildResults;
 use App\Actions\ReleaseResults;
-use App\Demo\CarcassDraw;
-use App\Demo\DemoHand;
-use App\Demo\DemoTray;
-use App\School\School;
+use App\Actions\SetUpPractical;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\PublishedPolicy;
@@ -17,6 +15,10 @@ use App\Models\Role;
 use App\Models\Student;
 use App\Models\StudentGroup;
 use App\Models\User;
+use App\School\School;
+use App\TryOut\CarcassDraw;
+use App\TryOut\MadeUpHand;
+use App\TryOut\MadeUpTray;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
@@ -47,7 +49,7 @@ final class DemoScenario extends Seeder
 
     private User $instructor;
 
-    public function __construct(private readonly ShippedDocuments $shipped) {}
+    public function __construct(private readonly ShippedDocuments $shipped, private readonly SetUpPractical $setting, private readonly RebuildResults $rebuilding) {}
 
     public function run(ReleaseResults $releasing): void
     {
@@ -56,30 +58,26 @@ final class DemoScenario extends Seeder
             $this->person('Teodor Vance', 'teodor', Role::Assessor);
             $this->person('Ilse Karimova', 'ilse', Role::Coordinator);
             $group = $this->group();
+            $at = CarbonImmutable::now();
             foreach ($this->shipped->keys() as $key) {
-                PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $this->shipped->standard($key)]);
+                PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $this->shipped->standard($key), 'published_at' => $at]);
             }
-            $school = School::inForce($this->shelf);
-            $policy = PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $this->shipped->policy('house')]);
-            $heldUnder = static function (string $key) use ($school, $policy): array {
-                $standard = PublishedStandard::query()->where('key', $key)->firstOrFail();
-
-                return ['document' => $school->held($standard->document), 'published_standard_id' => $standard->id, 'published_policy_id' => $policy->id];
-            };
-            $today = CarbonImmutable::today();
-            $trussing = $this->practical($group, 'Truss first', $today->subDays(6), $heldUnder('chicken-truss-first'));
+            PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $this->shipped->policy('house'), 'published_at' => $at]);
+            $today = School::inForce($this->shipped)->today();
+            $trussing = $this->practical($group, 'Truss first', $today->subDays(6), 'chicken-truss-first');
             $this->fillEarlier($trussing, self::ABSENT);
-            $trout = $this->practical($group, 'Sea trout fillets', $today->subDays(4), $heldUnder('sea-trout-fillets-ribs-trimmed'));
+            $trout = $this->practical($group, 'Sea trout fillets', $today->subDays(4), 'sea-trout-fillets-ribs-trimmed');
             $this->fillEarlier($trout, self::ABSENT);
-            $rehearsal = $this->practical($group, 'Chicken eight-piece, rehearsal', $today->subDays(2), $heldUnder('chicken-eight-piece'));
+            $rehearsal = $this->practical($group, 'Chicken eight-piece, rehearsal', $today->subDays(2), 'chicken-eight-piece');
             $this->fillEarlier($rehearsal, []);
-            $skewers = $this->practical($group, 'Skewer set', $today->subDay(), $heldUnder('chicken-skewer-set'));
+            $skewers = $this->practical($group, 'Skewer set', $today->subDay(), 'chicken-skewer-set');
             $this->fillEarlier($skewers, self::ABSENT);
+            $this->fillPractical($this->practical($group, 'Chicken eight-piece', $today, 'chicken-eight-piece'));
+            $this->practical($group, 'Lamb leg by the seam', $today->addDays(2), 'lamb-leg-by-the-seam');
+            $this->rebuilding->rebuild();
             foreach ([$trussing, $trout, $rehearsal, $skewers] as $earlier) {
                 $releasing->release($earlier, $this->instructor);
             }
-            $this->fillPractical($this->practical($group, 'Chicken eight-piece', $today, $heldUnder('chicken-eight-piece')));
-            $this->practical($group, 'Lamb leg by the seam', $today->addDays(2), $heldUnder('lamb-leg-by-the-seam'));
         });
     }
 
@@ -104,27 +102,27 @@ final class DemoScenario extends Seeder
         return $group;
     }
 
-    /** @param array<string, mixed> $published */
-    private function practical(StudentGroup $group, string $title, CarbonImmutable $day, array $published): Assessment
+    private function practical(StudentGroup $group, string $title, CarbonImmutable $day, string $standard): Assessment
     {
-        $assessment = Assessment::query()->create(['title' => $title, 'room' => 'Larder kitchen', 'held_on' => $day, 'student_group_id' => $group->id] + $published);
-        foreach ($group->students()->get()->sortBy(static fn(Student $it): int|false => array_search($it->name, self::STUDENTS, true))->values() as $index => $student) {
-            Attempt::query()->create([
-                'assessment_id' => $assessment->id,
-                'student_id' => $student->id,
-                'station' => $index + 1,
-                'resit' => false,
-                'time_factor' => $student->time_factor,
-            ]);
-        }
+        $students = $group->students()->get()->sortBy(static fn(Student $it): int|false => array_search($it->name, self::STUDENTS, true));
 
-        return $assessment->load('attempts.student', 'attempts.assessment', 'policy');
+        return $this->setting->setUp(
+            $title,
+            'Larder kitchen',
+            $day,
+            $group,
+            PublishedStandard::query()->where('key', $standard)->firstOrFail(),
+            PublishedPolicy::inForce(),
+            $students,
+            $this->instructor,
+            min($day->addHours(7), CarbonImmutable::now()->subHours(2)),
+        );
     }
 
     /** @param list<int> $absent stations */
     private function fillEarlier(Assessment $practical, array $absent): void
     {
-        $standard = Standard::read(Node::of($practical->document, 'standard'));
+        $standard = Standard::read(Node::of($practical->held->document, 'standard'));
         $faults = array_values(array_intersect(['sawing', 'joint-missed', 'board-not-reset', 'skin-torn', 'wrong-container', 'forcing', 'gaping-mark', 'rib-left'], array_keys($standard->faults)));
         $seconds = (int) (($standard->time->standardMs ?? 1_500_000) / 1000);
         foreach ($practical->attempts as $attempt) {
@@ -132,7 +130,7 @@ final class DemoScenario extends Seeder
                 continue;
             }
             $skill = 0.45 + 0.04 * (($attempt->station * 5) % 12);
-            $hand = new DemoHand($skill, 0.5 + 0.3 * $skill, $seconds + (int) ($seconds * 0.03) * (($attempt->station * 7) % 12), array_slice($faults, $attempt->station % 4, 2));
+            $hand = new MadeUpHand($skill, 0.5 + 0.3 * $skill, $seconds + (int) ($seconds * 0.03) * (($attempt->station * 7) % 12), array_slice($faults, $attempt->station % 4, 2));
             $this->tray($attempt, $hand, $practical->held_on->addHours(9))->receive()->cut()->weigh()->inspect()->store($attempt, $this->instructor);
         }
     }
@@ -141,21 +139,21 @@ final class DemoScenario extends Seeder
     {
         $from = CarbonImmutable::now()->subMinutes(100);
         $hands = [
-            1 => new DemoHand(0.97, 0.97, 1405),
-            2 => new DemoHand(0.80, 0.90, 1522, ['sawing']),
-            3 => new DemoHand(0.70, 0.75, 1790, ['joint-missed', 'board-not-reset', 'skin-torn']),
-            4 => new DemoHand(0.82, 0.92, 1480),
-            5 => new DemoHand(0.74, 0.85, 1655, ['knife-hand-wet']),
-            6 => new DemoHand(0.62, 0.70, 2010, ['bone-chip', 'forcing', 'sawing']),
-            7 => new DemoHand(0.75, 0.80, 1610, ['skin-pulled', 'skin-pulled']),
-            8 => new DemoHand(0.66, 0.80, 1720),
-            9 => new DemoHand(0.70, 0.85, 1905),
+            1 => new MadeUpHand(0.97, 0.97, 1405),
+            2 => new MadeUpHand(0.80, 0.90, 1522, ['sawing']),
+            3 => new MadeUpHand(0.70, 0.75, 1790, ['joint-missed', 'board-not-reset', 'skin-torn']),
+            4 => new MadeUpHand(0.82, 0.92, 1480),
+            5 => new MadeUpHand(0.74, 0.85, 1655, ['knife-hand-wet']),
+            6 => new MadeUpHand(0.62, 0.70, 2010, ['bone-chip', 'forcing', 'sawing']),
+            7 => new MadeUpHand(0.75, 0.80, 1610, ['skin-pulled', 'skin-pulled']),
+            8 => new MadeUpHand(0.66, 0.80, 1720),
+            9 => new MadeUpHand(0.70, 0.85, 1905),
         ];
         $weights = [4 => 2_060_000, 5 => 1_650_000];
         $trays = [];
         foreach ($practical->attempts as $attempt) {
             $mass = isset($weights[$attempt->station]) ? Mass::ofMilligrams($weights[$attempt->station]) : null;
-            $trays[$attempt->station] = $this->tray($attempt, $hands[$attempt->station] ?? new DemoHand(0.7, 0.85, 1600), $from, $mass);
+            $trays[$attempt->station] = $this->tray($attempt, $hands[$attempt->station] ?? new MadeUpHand(0.7, 0.85, 1600), $from, $mass);
         }
         // Stations 4 and 5 shared a pan, and each left thigh was weighed on the other's line.
         $exchanged = [4 => ['thigh.left' => intdiv($trays[5]->massOf('thigh.left'), 1000)], 5 => ['thigh.left' => intdiv($trays[4]->massOf('thigh.left'), 1000)]];
@@ -172,12 +170,12 @@ final class DemoScenario extends Seeder
         }
     }
 
-    private function tray(Attempt $attempt, DemoHand $hand, CarbonImmutable $from, ?Mass $asPurchased = null): DemoTray
+    private function tray(Attempt $attempt, MadeUpHand $hand, CarbonImmutable $from, ?Mass $asPurchased = null): MadeUpTray
     {
         $seed = CarcassDraw::seedOf($attempt);
-        $standard = Standard::read(Node::of($attempt->assessment->document, 'standard'));
+        $standard = Standard::read(Node::of($attempt->assessment->held->document, 'standard'));
         $typical = $this->shipped->typicalMassOf($standard->carcass) ?? TypicalMass::unknown();
 
-        return new DemoTray($standard, $asPurchased ?? CarcassDraw::asPurchased($seed, $typical), $hand, $seed, $from);
+        return new MadeUpTray($standard, $asPurchased ?? CarcassDraw::asPurchased($seed, $typical), $hand, $seed, $from);
     }
 }

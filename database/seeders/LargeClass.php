@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Assessment;
-use App\Models\Attempt;
+use App\Actions\SetUpPractical;
 use App\Models\PublishedPolicy;
 use App\Models\PublishedStandard;
+use App\Models\Role;
 use App\Models\Student;
 use App\Models\StudentGroup;
+use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -24,6 +25,8 @@ final class LargeClass extends Seeder
 
     private const A_TRAY = 40;
 
+    public function __construct(private readonly SetUpPractical $setting) {}
+
     public function run(): void
     {
         $captures = (int) getenv('LARGE_CLASS_CAPTURES');
@@ -36,24 +39,21 @@ final class LargeClass extends Seeder
 
     private function practical(string $title, CarbonImmutable $day): void
     {
-        $standard = PublishedStandard::query()->where('key', 'chicken-eight-piece')->firstOrFail();
         $group = StudentGroup::query()->firstOrCreate(['name' => 'Curlew', 'course' => 'Larder 2']);
-        $assessment = Assessment::query()->create([
-            'title' => $title, 'room' => 'Great kitchen', 'held_on' => $day, 'student_group_id' => $group->id,
-            'published_standard_id' => $standard->id, 'published_policy_id' => PublishedPolicy::query()->firstOrFail()->id, 'document' => $standard->document,
-        ]);
         foreach (range(1, self::STATIONS) as $station) {
-            $student = Student::query()->firstOrCreate(['name' => "Student $station", 'student_group_id' => $group->id], ['time_factor' => 1]);
-            Attempt::query()->create(['assessment_id' => $assessment->id, 'student_id' => $student->id, 'station' => $station, 'time_factor' => 1]);
+            Student::query()->firstOrCreate(['name' => "Student $station", 'student_group_id' => $group->id], ['time_factor' => 1]);
         }
+        $standard = PublishedStandard::query()->where('key', 'chicken-eight-piece')->firstOrFail();
+        $by = User::query()->where('role', Role::Instructor)->firstOrFail();
+        $assessment = $this->setting->setUp($title, 'Great kitchen', $day, $group, $standard, PublishedPolicy::inForce(), $group->students()->get(), $by);
         // Made where they are stored: a million would take long on the way.
         DB::insert(
             <<<'SQL'
-                INSERT INTO captures (id, attempt_id, kind, at, payload, user_id, device, received_at)
-                SELECT gen_random_uuid(), attempts.id, 'note', now() - interval '40 days', '{"text": "old"}', (SELECT id FROM users LIMIT 1), 'bench', now() - interval '40 days'
+                INSERT INTO captures (id, attempt_id, kind, at, said_at, payload, user_id, device, received_at)
+                SELECT gen_random_uuid(), attempts.id, 'note', now() - interval '40 days', now() - interval '40 days', '{"text": "old"}', ?, 'bench', now() - interval '40 days'
                 FROM attempts, generate_series(1, ?) WHERE attempts.assessment_id = ?
                 SQL,
-            [self::A_TRAY, $assessment->id],
+            [$by->id, self::A_TRAY, $assessment->id],
         );
     }
 }

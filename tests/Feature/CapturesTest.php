@@ -24,8 +24,8 @@ final class CapturesTest extends TestCase
             ->assertJsonPath('holds.as_purchased_mg', 1_800_000)
             ->assertJsonPath('result.pieces.0.verdict', 'within')
             ->assertJsonPath('result.pieces.6.verdict', 'excused')
-            ->assertJsonPath('log.1.entry.by', 'Marit Oyelaran')
-            ->assertJsonPath('log.1.entry.device', 'test tablet');
+            ->assertJsonPath('log.3.entry.by', 'Marit Oyelaran')
+            ->assertJsonPath('log.3.entry.device', 'test tablet');
     }
 
     public function testTheSameRequestSentTenTimesLeavesOneRow(): void
@@ -53,9 +53,9 @@ final class CapturesTest extends TestCase
         $first = self::capture(['kind' => 'received', 'mass_mg' => 1_800_000, 'at' => '2026-03-02T09:00:00.000Z']);
         $second = self::capture(['kind' => 'received', 'mass_mg' => 1_900_000, 'at' => '2026-03-02T09:01:00.000Z']);
         $response = $this->send($first, $second)->assertJsonPath('holds.as_purchased_mg', 1_900_000);
-        self::assertSame(['replaced', 'holds'], array_column((array) $response->json('log'), 'standing'));
+        self::assertSame(['replaced', 'holds'], array_column(self::happened($response->json('log')), 'state'));
         $response = $this->send(self::capture(['kind' => 'void', 'target' => $second['id'], 'reason' => 'wrong bird']))->assertJsonPath('holds.as_purchased_mg', 1_800_000);
-        self::assertSame(['holds', 'withdrawn', 'holds'], array_column((array) $response->json('log'), 'standing'));
+        self::assertSame(['holds', 'withdrawn', 'holds'], array_column(self::happened($response->json('log')), 'state'));
     }
 
     /** @param array<string, mixed> $fact */
@@ -137,7 +137,7 @@ final class CapturesTest extends TestCase
         $log = $this->as('teodor')->send($capture)->assertOk()->json('log');
         self::assertIsArray($log);
         $line = $log[count($log) - 1];
-        self::assertSame(['holds', 'Teodor Vance', 'test tablet'], [$line['standing'], $line['entry']['by'], $line['entry']['device']]);
+        self::assertSame(['holds', 'Teodor Vance', 'test tablet'], [$line['state'], $line['entry']['by'], $line['entry']['device']]);
         self::assertEquals($capture, array_diff_key($line['entry']['capture'], ['by' => true]));
     }
 

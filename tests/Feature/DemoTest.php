@@ -24,7 +24,7 @@ final class DemoTest extends TestCase
     public function testWhatIsHandedToTheScaleIsOneCarcassOfItsKind(string $title): void
     {
         $drawing = $this->app?->make(DrawPiece::class) ?? self::fail('no application');
-        $attempt = $this->practicalCalled($title)->attempts()->where('station', 12)->firstOrFail();
+        $attempt = $this->practicalCalled($title)->attempts()->whereRelation('row', 'station', 12)->firstOrFail();
         $standard = Standard::read(Node::of($attempt->assessment->document, 'standard'));
         $typical = (new ShippedDocuments())->typicalMassOf($standard->carcass);
         self::assertNotNull($typical);

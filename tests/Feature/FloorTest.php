@@ -49,7 +49,7 @@ final class FloorTest extends TestCase
         $send('teodor', $later);
         // What a tablet without a network took down before comes up after.
         $log = $send('marit', $earlier)->json('log');
-        $standing = array_column(array_map(static fn(array $line): array => [$line['entry']['capture']['id'], [$line['standing'], $line['replaced_by'], $line['entry']['by']]], (array) $log), 1, 0);
+        $standing = array_column(array_map(static fn(array $line): array => [$line['entry']['capture']['id'], [$line['state'], $line['replaced_by'], $line['entry']['by']]], (array) $log), 1, 0);
         self::assertSame(['replaced', $later['id'], 'Marit Oyelaran'], $standing[$earlier['id']]);
         self::assertSame(['holds', null, 'Teodor Vance'], $standing[$later['id']]);
     }

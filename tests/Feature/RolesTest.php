@@ -49,7 +49,7 @@ final class RolesTest extends TestCase
 
     public function testAStudentSeesTheirOwnReleasedResultAndNoOther(): void
     {
-        $of = fn(int $station): string => $this->rehearsal()->attempts()->where('station', $station)->firstOrFail()->id;
+        $of = fn(int $station): string => $this->rehearsal()->attempts()->whereRelation('row', 'station', $station)->firstOrFail()->id;
         $this->as('amina')->getJson('/api/v1/results')->assertOk()->assertJsonCount(4)->assertJsonFragment(['attempt' => $of(1)]);
         $this->getJson("/api/v1/attempts/{$of(1)}/released")->assertOk()->assertJsonPath('student', 'Amina Berhane');
         $this->getJson("/api/v1/attempts/{$of(2)}/released")->assertNotFound();

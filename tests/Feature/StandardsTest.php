@@ -53,7 +53,7 @@ final class StandardsTest extends TestCase
         $heaviest = array_search('fillet.left', array_column($document->carcass->parts, 'id'), true);
         $document->carcass->parts[$heaviest]->share -= 0.03;
         $document->bins[0]->parts[] = 'giblets';
-        $view = $this->as('marit')->postJson('/api/v1/standards', (array) $document)->assertOk()->assertJsonPath('plan.key', 'bird')->assertJsonPath('standing', null);
+        $view = $this->as('marit')->postJson('/api/v1/standards', (array) $document)->assertOk()->assertJsonPath('plan.key', 'bird')->assertJsonPath('state', null);
         self::assertContains('hip', array_column($view->json('expected.2.joints'), 'title'));
 
         [$document->key, $document->carcass->key] = ['rabbit-eight', 'rabbit'];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Scale;
 
-use App\Api\ScaleUnreachable;
-use App\Demo\CarcassDraw;
+use App\Scale\ScaleUnreachable;
+use App\TryOut\CarcassDraw;
 use App\Scale\PanAction;
 use App\Scale\ScaleLine;
 use App\Scale\ScalePan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Api\ApiDescription;
+use App\Http\Description\ApiDescription;
 use Illuminate\Console\Command;
 
 final class DescribeApi extends Command

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Assessment;
+use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
@@ -48,11 +49,15 @@ final readonly class AssessmentView
         public string $scrape_title,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MiseItemView::class), description: 'What must be in order at a station before its clock starts.')]
         public array $mise,
+        #[OA\Property(description: 'The key of the published standard it is held against.')]
+        public string $standard_key,
+        #[OA\Property]
+        public int $standard_version,
     ) {}
 
-    public static function of(Assessment $assessment, ShippedDocuments $shipped): self
+    public static function of(Assessment $assessment, ShippedDocuments $shipped, School $school): self
     {
-        $document = $assessment->document;
+        $document = $school->said($assessment->held->document);
         $node = Node::of($document, 'standard');
         $standard = Standard::read($node);
 
@@ -64,13 +69,15 @@ final readonly class AssessmentView
             $assessment->group->name,
             $assessment->group->course,
             $document,
-            $assessment->policy->document,
+            $school->said($assessment->held->policy->document),
             TrayLayoutView::of($document, $standard),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             array_values($assessment->attempts->map(StationView::of(...))->all()),
             config('scale.pan') !== null,
-            'Frame scrape',
-            array_map(MiseItemView::of(...), array_values($shipped->mise($standard->species)->items)),
+            $school->vocabulary()->say('{Frame} scrape'),
+            MiseItemView::allOf($shipped->mise($standard->species), $school->vocabulary()),
+            $assessment->held->standard->key,
+            $assessment->held->standard->version,
         );
     }
 }

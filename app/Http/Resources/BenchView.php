@@ -13,7 +13,7 @@ final readonly class BenchView
     /**
      * @param list<PracticalView> $today
      * @param list<PracticalView> $earlier practicals of other days
-     * @param list<PracticalView> $planned the days to come, the next first
+     * @param list<PracticalView> $coming the days to come, the next first
      * @param list<WaitingView>   $waiting
      */
     public function __construct(
@@ -24,8 +24,10 @@ final readonly class BenchView
         #[OA\Property(type: 'array', items: new OA\Items(ref: PracticalView::class))]
         public array $earlier,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PracticalView::class))]
-        public array $planned,
+        public array $coming,
         #[OA\Property(type: 'array', items: new OA\Items(ref: WaitingView::class))]
         public array $waiting,
+        #[OA\Property(description: 'There are practicals of earlier days beyond these.')]
+        public bool $has_earlier,
     ) {}
 }

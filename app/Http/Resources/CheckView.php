@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Api\PlacedError;
+use App\Http\Resources\PlacedError;
 use App\Models\PublishedStandard;
-use DeftBlade\Core\Vocabulary\Vocabulary;
+use App\School\School;
 use DeftBlade\Core\Json\InvalidPackage;
-use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Examination;
-use DeftBlade\Core\Standard\PresentationDiff;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Standard\StandardDiff;
 use OpenApi\Attributes as OA;
@@ -37,19 +35,16 @@ final readonly class CheckView
         public \stdClass $said,
     ) {}
 
-    public static function of(Examination $examination, \stdClass $document, ?PublishedStandard $latest, Vocabulary $vocabulary): self
+    public static function of(Examination $examination, \stdClass $document, ?PublishedStandard $latest, School $school): self
     {
         $standard = $examination->standard;
 
         return new self(
             array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $examination->problems),
             $standard === null ? [] : ExpectedView::allOf($standard),
-            $examination->problems !== [] || $standard === null || $latest === null ? [] : array_map($vocabulary->say(...), [
-                ...StandardDiff::between(Standard::read(Node::of($latest->document, 'standard')), $standard),
-                ...PresentationDiff::between($latest->document, $document),
-            ]),
+            $examination->problems !== [] || $standard === null || $latest === null ? [] : array_map($school->sentences($standard)->say(...), StandardDiff::between($latest->document, $document)),
             ($latest->version ?? 0) + 1,
-            (object) $vocabulary->otherwise($document),
+            (object) $school->vocabulary()->otherwise($document),
         );
     }
 }

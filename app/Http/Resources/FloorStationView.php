@@ -99,7 +99,7 @@ final readonly class FloorStationView
             $attempt->station,
             $attempt->student->name,
             $wave,
-            $attempt->time_factor,
+            $result->attempt->timeFactor,
             Stage::of($result),
             $log->time->ms,
             $log->time->runningSince,

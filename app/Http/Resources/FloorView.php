@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\ArrangeRoom;
 use App\Actions\GradedClass;
 use App\Models\Assessment;
+use App\Models\Attempt;
+use App\Models\Room;
+use App\School\School;
 use DeftBlade\Core\Carcass\Piece;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Checkpoint;
 use DeftBlade\Core\Standard\Defect;
-use DeftBlade\Core\Shipped\ShippedDocuments;
 use OpenApi\Attributes as OA;
 
 /** The room as it stands: its stations where they stand, and what can be marked. */
 #[OA\Schema]
 final readonly class FloorView
 {
-    private const PRODUCTS = ['chicken' => 'poultry', 'duck' => 'poultry', 'turkey' => 'poultry', 'quail' => 'poultry', 'salmon' => 'fish', 'sea trout' => 'fish', 'lamb' => 'meat'];
-
     /**
      * @param list<list<int>>        $rows
      * @param list<FloorStationView> $stations
@@ -61,30 +63,34 @@ final readonly class FloorView
         public array $defects,
         #[OA\Property(description: 'The scale is simulated: the screen offers a hand at its pan.')]
         public bool $scale_is_simulated,
+        #[OA\Property(description: 'The version of the arrangement (If-Match).')]
+        public string $arrangement,
     ) {}
 
-    /** @param list<list<int>> $rows of station numbers */
-    public static function of(Assessment $assessment, GradedClass $class, ShippedDocuments $shipped, array $rows): self
+    public static function of(Assessment $assessment, GradedClass $class, ShippedDocuments $shipped, School $school, Room $room): self
     {
         $time = $class->standard->time;
+        $product = $shipped->products()->of($class->standard->species);
+        $vocabulary = $school->vocabulary();
 
         return new self(
             $assessment->id,
             $assessment->title,
             $assessment->room,
-            self::PRODUCTS[$class->standard->species] ?? 'other',
+            $product->class ?? 'other',
             $time === null ? null : (object) ['standard_ms' => (int) $time->standardMs, 'limit_ms' => (int) $time->limitMs],
-            config()->integer('floor.cold_limit_ms'),
+            $product->coldLimitMs ?? config()->integer('floor.cold_limit_ms'),
             $assessment->waveGapMs(),
-            $rows,
+            $room->rowsFor(array_values($assessment->attempts->map(static fn(Attempt $it): int => $it->station)->all())),
             FloorStationView::allOf($assessment, $assessment->attempts, $class),
-            array_map(MiseItemView::of(...), array_values($shipped->mise($class->standard->species)->items)),
+            MiseItemView::allOf($shipped->mise($class->standard->species), $vocabulary),
             OfferedMarkView::allOf($class),
-            $shipped->praise(),
+            array_map($vocabulary->say(...), $shipped->praise()),
             array_map(static fn(Checkpoint $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->checkpoints)),
             array_map(static fn(Piece $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->cuts->pieces)),
             array_map(static fn(Defect $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->defects)),
             config('scale.pan') !== null,
+            ArrangeRoom::versionOf($assessment, $room),
         );
     }
 }

@@ -17,7 +17,7 @@ final readonly class LogEntryView
         #[OA\Property]
         public CaptureView $entry,
         #[OA\Property(type: 'string', enum: CaptureState::class)]
-        public CaptureState $standing,
+        public CaptureState $state,
         #[OA\Property(format: 'uuid', description: 'The later capture that took its place.')]
         public ?string $replaced_by,
     ) {}

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use DeftBlade\Core\Standard\MiseItem;
+use DeftBlade\Core\Standard\MiseList;
+use DeftBlade\Core\Vocabulary\Vocabulary;
 use OpenApi\Attributes as OA;
 
 /** One thing to look at before the clock starts. */
@@ -20,8 +22,9 @@ final readonly class MiseItemView
         public bool $is_safety,
     ) {}
 
-    public static function of(MiseItem $item): self
+    /** @return list<self> */
+    public static function allOf(MiseList $list, Vocabulary $vocabulary): array
     {
-        return new self($item->id, $item->title, $item->isSafety);
+        return array_map(static fn(MiseItem $it): self => new self($it->id, $vocabulary->say($it->title), $it->isSafety), array_values($list->items));
     }
 }

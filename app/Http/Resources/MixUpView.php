@@ -9,7 +9,8 @@ use App\Models\Assessment;
 use App\Models\Attempt;
 use DeftBlade\Core\Balance\MixUp;
 use DeftBlade\Core\Balance\MixUpKind;
-use DeftBlade\Core\Weighing\Mass;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use OpenApi\Attributes as OA;
 
 /** Which other tray a tray may have been mixed up with, in words. */
@@ -33,14 +34,13 @@ final readonly class MixUpView
         return array_map(static function (MixUp $it) use ($attempt, $assessment, $class): self {
             $other = $it->over === $attempt->id ? $it->short : $it->over;
             $tray = $assessment->attempts->firstOrFail('id', $other);
-            $whose = "station {$tray->station}, {$tray->student->name}";
-            $left = Mass::ofMilligrams($it->leftMg)->inGrams();
+            $figures = ['station' => $tray->station, 'student' => $tray->student->name, 'left_mg' => $it->leftMg];
 
-            return new self($it->kind, $other, $it->piece, match (true) {
-                $it->piece !== null => sprintf('If %s was exchanged with %s, both trays would balance (%s left unaccounted).', lcfirst($class->standard->titleOf($it->piece)), $whose, $left),
-                $it->over === $attempt->id => "Something of $whose may have been weighed here: what is over here is what is short there (to within $left).",
-                default => "Something of this tray may have been weighed at $whose: what is short here is over there (to within $left).",
-            });
+            return new self($it->kind, $other, $it->piece, $class->sentences->say(match (true) {
+                $it->piece !== null => Message::of(MessageCode::MixUpSwap, ['piece' => $it->piece] + $figures),
+                $it->over === $attempt->id => Message::of(MessageCode::MixUpHere, $figures),
+                default => Message::of(MessageCode::MixUpThere, $figures),
+            }));
         }, self::telling($class->mixUpsOf($attempt->id)));
     }
 

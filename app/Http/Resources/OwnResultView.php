@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Attempt;
-use DeftBlade\Core\Json\Node;
+use App\Models\Release;
 use OpenApi\Attributes as OA;
 
 /** A student's own released result in their list. */
@@ -23,18 +23,20 @@ final readonly class OwnResultView
         public ?float $total,
         #[OA\Property]
         public ?string $band,
+        #[OA\Property(description: 'The version shown; above 1 it was issued again.')]
+        public int $version,
     ) {}
 
-    public static function of(Attempt $attempt, \stdClass $sealed): self
+    /** @param Attempt $attempt with its practical and its latest release */
+    public static function of(Attempt $attempt, Release $release): self
     {
-        $result = Node::of($sealed, 'result');
-
         return new self(
             $attempt->id,
             $attempt->assessment->title,
             $attempt->assessment->held_on->toDateString(),
-            $result->at('total')->isNull() ? null : $result->at('total')->number(0, 100),
-            $result->at('band')->isNull() ? null : $result->at('band')->text(),
+            $release->total,
+            $release->band,
+            $release->version,
         );
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\GradedClass;
+use App\Actions\ClassRows;
 use App\Models\Assessment;
 use App\Models\Attempt;
+use App\School\School;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
 /** A practical on the Bench, with a card for each tray. */
@@ -35,8 +38,13 @@ final readonly class PracticalView
         public array $trays,
     ) {}
 
-    public static function of(Assessment $assessment, GradedClass $class): self
+    /** @param Assessment $assessment with its group, and its attempts with student and release */
+    public static function of(Assessment $assessment, School $school): self
     {
+        $document = $school->said($assessment->held->document);
+        $standard = Standard::read(Node::of($document, 'standard'));
+        $rows = ClassRows::of($assessment->attempts);
+
         return new self(
             $assessment->id,
             $assessment->title,
@@ -44,9 +52,9 @@ final readonly class PracticalView
             $assessment->held_on->toDateString(),
             $assessment->group->name,
             $assessment->group->course,
-            $class->standard->title,
-            TrayLayoutView::of($assessment->document, $class->standard),
-            array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, $class))->all()),
+            $standard->title,
+            TrayLayoutView::of($document, $standard),
+            array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, $rows->flagsOf($it)))->all()),
         );
     }
 }

@@ -17,6 +17,7 @@ use OpenApi\Attributes as OA;
 final readonly class SchoolView
 {
     /**
+     * @param list<string>     $time_zones
      * @param list<ChoiceView> $words
      * @param list<ChoiceView> $variants
      * @param list<OwnWordView>     $own
@@ -24,6 +25,12 @@ final readonly class SchoolView
     private function __construct(
         #[OA\Property(type: 'string', enum: Units::class)]
         public Units $units,
+        #[OA\Property(description: 'IANA name of the time zone of the school.')]
+        public string $time_zone,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'The time zones there are.')]
+        public array $time_zones,
+        #[OA\Property(description: 'What a change is made to (If-Match).')]
+        public int $version,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ChoiceView::class))]
         public array $words,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ChoiceView::class))]
@@ -34,8 +41,13 @@ final readonly class SchoolView
 
     public static function of(School $school): self
     {
+        $sentences = $school->sentences();
+
         return new self(
             $school->settings->units,
+            $school->settings->timeZone,
+            \DateTimeZone::listIdentifiers(),
+            $school->version,
             array_values(array_map(static fn(Term $it): ChoiceView => new ChoiceView(
                 $it->key,
                 $it->title,
@@ -48,9 +60,9 @@ final readonly class SchoolView
                 $it->key,
                 $it->question,
                 null,
-                $it->species,
+                $school->catalogue->products->speciesIn($it->products),
                 $school->settings->variants[$it->key] ?? $it->default()->key,
-                array_values(array_map(static fn(Variant $variant): OptionView => new OptionView($variant->key, $variant->title, $variant->reason, $variant->effects->inWords()), $it->variants)),
+                array_values(array_map(static fn(Variant $variant): OptionView => new OptionView($variant->key, $variant->title, $variant->reason, array_map($sentences->say(...), $variant->effects->messages())), $it->variants)),
             ), $school->catalogue->questions)),
             array_map(static fn(string $book, string $word): OwnWordView => new OwnWordView($book, $word), array_map(strval(...), array_keys($school->settings->own)), array_values($school->settings->own)),
         );

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\GradedClass;
+use App\Actions\Flag;
+use App\Actions\ReleaseState;
 use App\Models\Attempt;
-use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Grading\Status;
 use OpenApi\Attributes as OA;
 
@@ -14,12 +14,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SheetRowView
 {
-    /**
-     * @param list<Flag>                $flags
-     * @param array<string, float|null> $scores
-     */
+    /** @param list<Flag> $flags */
     private function __construct(
-        #[OA\Property(format: 'uuid')]
+        #[OA\Property]
         public string $attempt,
         #[OA\Property]
         public int $station,
@@ -28,7 +25,7 @@ final readonly class SheetRowView
         #[OA\Property(type: 'string', enum: Status::class)]
         public Status $status,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number', nullable: true))]
-        public array $scores,
+        public \stdClass $scores,
         #[OA\Property]
         public ?float $total,
         #[OA\Property]
@@ -37,34 +34,32 @@ final readonly class SheetRowView
         public ?float $portion_yield,
         #[OA\Property]
         public ?float $loss,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Flag::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Flag::class))]
         public array $flags,
-        #[OA\Property]
-        public bool $released,
+        #[OA\Property(description: 'The version the student sees; null while there is none.')]
+        public ?ReleaseView $release,
+        #[OA\Property(type: 'string', enum: ReleaseState::class)]
+        public ReleaseState $release_state,
     ) {}
 
-    public static function of(Attempt $attempt, GradedClass $class): self
+    /** @param list<Flag> $flags */
+    public static function of(Attempt $attempt, array $flags): self
     {
-        $result = $class->of($attempt->id);
-        // While weights are still to come, what is missing is not yet a loss.
-        $isWeighed = $result->balance->state !== BalanceState::Open || $result->status === Status::Final;
-        $scores = [];
-        foreach ($result->scores as $score) {
-            $scores[$score->component->id()] = $score->score;
-        }
+        $row = $attempt->row;
 
         return new self(
             $attempt->id,
-            $attempt->station,
+            $row->station,
             $attempt->student->name,
-            $result->status,
-            $scores,
-            $result->grade->total,
-            $result->grade->band?->label,
-            $isWeighed ? $result->yields?->portion : null,
-            $isWeighed ? $result->yields?->loss : null,
-            Flag::of($attempt, $class),
-            $attempt->release !== null,
+            $row->status,
+            $row->scores,
+            $row->total,
+            $row->band,
+            $row->portion_yield,
+            $row->loss,
+            $flags,
+            $attempt->release === null ? null : ReleaseView::of($attempt->release),
+            ReleaseState::of($attempt),
         );
     }
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\School\School;
 use App\Models\PublishedStandard;
+use App\School\School;
 use DeftBlade\Core\Carcass\Joint;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\PresentationDiff;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Standard\StandardDiff;
@@ -60,21 +59,11 @@ final readonly class StandardView
         public array $held,
     ) {}
 
+    /** As it is held here, said in the words of the school. */
     public static function of(PublishedStandard $published, ShippedDocuments $shipped, School $school): self
     {
-        return self::as($school->held($published->document), $published, $shipped, $school);
-    }
-
-    /** As it is printed: said in the words of the school, which answers on the screen are on their way out. */
-    public static function spoken(PublishedStandard $published, ShippedDocuments $shipped, School $school): self
-    {
-        $spoken = $school->vocabulary()->speak($school->held($published->document));
-
-        return self::as($spoken instanceof \stdClass ? $spoken : new \stdClass(), $published, $shipped, $school);
-    }
-
-    private static function as(\stdClass $document, PublishedStandard $published, ShippedDocuments $shipped, School $school): self
-    {
+        $asHeld = $school->held($published->document);
+        $document = $school->said($asHeld);
         $node = Node::of($document, 'standard');
         $standard = Standard::read($node);
         $written = Standard::read(Node::of($published->document, 'standard'));
@@ -83,7 +72,7 @@ final readonly class StandardView
         $carcass = $known ? Node::of($shipped->carcass($standard->carcass->key), 'carcass') : null;
         $typical = $shipped->typicalMassOf($standard->carcass);
         $found = $shipped->planOf($standard->carcass);
-        $plan = $found === null ? null : Node::of($found, 'plan');
+        $plan = $found === null ? null : Node::of($school->said($found), 'plan');
         $uses = $document->uses ?? null;
 
         return new self(
@@ -98,10 +87,10 @@ final readonly class StandardView
             array_map(MethodStepView::of(...), $node->itemsOf('card')),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             $uses instanceof \stdClass ? $uses : new \stdClass(),
-            VersionView::allOf($published->versions),
+            VersionView::allOf($published->versions, $school->sentences($standard)),
             array_values($published->assessments->map(UseView::of(...))->all()),
             AnswerView::allOf($written, $school),
-            [...StandardDiff::between(Standard::read(Node::of($unanswered, 'standard')), $standard), ...PresentationDiff::between($unanswered, $document)],
+            array_map($school->sentences($standard)->say(...), StandardDiff::between($unanswered, $asHeld)),
         );
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\GradedClass;
+use App\Actions\Flag;
+use App\Actions\ReleaseState;
 use App\Models\Attempt;
-use DeftBlade\Core\Grading\PieceVerdict;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Verdict;
 use OpenApi\Attributes as OA;
@@ -15,10 +15,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class TrayCardView
 {
-    /**
-     * @param list<Flag>             $flags
-     * @param array<string, Verdict> $verdicts
-     */
+    /** @param list<Flag> $flags */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $attempt,
@@ -32,28 +29,32 @@ final readonly class TrayCardView
         public ?float $total,
         #[OA\Property]
         public ?string $band,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Flag::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Flag::class))]
         public array $flags,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: Verdict::class), description: 'By piece.')]
-        public array $verdicts,
-        #[OA\Property]
-        public bool $released,
+        public \stdClass $verdicts,
+        #[OA\Property(type: 'string', enum: ReleaseState::class)]
+        public ReleaseState $release_state,
     ) {}
 
-    public static function of(Attempt $attempt, GradedClass $class): self
+    /**
+     * @param Attempt    $attempt with its student and release
+     * @param list<Flag> $flags
+     */
+    public static function of(Attempt $attempt, array $flags): self
     {
-        $result = $class->of($attempt->id);
+        $row = $attempt->row;
 
         return new self(
             $attempt->id,
-            $attempt->station,
+            $row->station,
             $attempt->student->name,
-            Stage::of($result),
-            $result->grade->total,
-            $result->grade->band?->label,
-            Flag::of($attempt, $class),
-            array_column(array_map(static fn(PieceVerdict $it): array => [$it->piece->id, $it->verdict], $result->pieces), 1, 0),
-            $attempt->release !== null,
+            $row->stage,
+            $row->total,
+            $row->band,
+            $flags,
+            $row->verdicts,
+            ReleaseState::of($attempt),
         );
     }
 }

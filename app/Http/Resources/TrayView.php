@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\GradedClass;
+use App\Actions\ReleaseState;
 use App\Models\Attempt;
 use App\Models\Capture;
 use DeftBlade\Core\Grading\Stage;
-use DeftBlade\Core\Package\PackageFormat;
-use DeftBlade\Core\Package\ResultDocument;
 use OpenApi\Attributes as OA;
 
 /** One tray as it stands: its result so far, its log, and what to check when its weights do not balance. */
@@ -50,8 +49,8 @@ final readonly class TrayView
         public array $advice,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MixUpView::class))]
         public array $mix_ups,
-        #[OA\Property(format: 'date-time')]
-        public ?string $released_at,
+        #[OA\Property(type: 'string', enum: ReleaseState::class)]
+        public ReleaseState $release_state,
         #[OA\Property(description: 'How it stands in the room.')]
         public FloorStationView $on_floor,
     ) {}
@@ -66,17 +65,17 @@ final readonly class TrayView
             $attempt->assessment_id,
             $attempt->station,
             $attempt->student->name,
-            $attempt->resit,
-            $attempt->time_factor,
+            $result->attempt->resit,
+            $result->attempt->timeFactor,
             Stage::of($result),
-            (object) ResultDocument::attempt($result, PackageFormat::Two),
+            $class->document($attempt->id),
             HoldsView::of($result->attempt->log),
             $time->runningSince,
             $time->presented,
             array_values($attempt->captures->map(static fn(Capture $it): LogEntryView => LogEntryView::of($it, $result->attempt->log))->all()),
             $class->adviceFor($attempt->id),
             MixUpView::seenFrom($attempt, $attempt->assessment, $class),
-            $attempt->release?->released_at->utc()->format(Capture::AT_FORMAT),
+            ReleaseState::of($attempt),
             FloorStationView::of($attempt, $class, $attempt->assessment->waveOf($attempt->station)),
         );
     }

@@ -29,10 +29,14 @@ final readonly class UserView
         public bool $may_release,
         #[OA\Property(type: 'string', enum: Units::class, description: 'What the school weighs in when it speaks.')]
         public Units $units,
+        #[OA\Property(description: 'IANA name of the time zone of the school.')]
+        public string $time_zone,
+        #[OA\Property]
+        public bool $may_set_terms,
     ) {}
 
     public static function of(User $user, School $school): self
     {
-        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units);
+        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units, $school->settings->timeZone, $user->role->maySetTerms());
     }
 }

@@ -4,24 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\GradedClass;
+use App\Actions\ReleaseState;
 use App\Models\Attempt;
+use App\Models\Capture;
+use App\Models\Release;
 use App\Photos\Evidence;
+use App\School\School;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Vocabulary\Units;
 use OpenApi\Attributes as OA;
 
-/** One result with its reasons: as it stands now, or the sealed copy a student was shown. */
+/** One result with its reasons: as it stands now, or a version as it was sealed. */
 #[OA\Schema]
 final readonly class VerdictView
 {
     /**
-     * @param list<string> $photos
-     * @param list<string> $well
+     * @param list<string>      $photos
+     * @param list<string>      $well
+     * @param list<ReleaseView> $releases
      */
     private function __construct(
-        #[OA\Property(format: 'uuid')]
+        #[OA\Property]
         public string $attempt,
-        #[OA\Property(format: 'uuid')]
+        #[OA\Property]
         public string $assessment,
         #[OA\Property]
         public string $student,
@@ -39,18 +45,27 @@ final readonly class VerdictView
         public TrayLayoutView $layout,
         #[OA\Property(ref: '#/components/schemas/AttemptResult')]
         public \stdClass $result,
-        #[OA\Property]
-        public ?SealView $seal,
+        #[OA\Property(type: 'string', enum: Units::class, description: 'What masses are shown in.')]
+        public Units $units,
+        #[OA\Property(description: 'What times are shown in.')]
+        public string $time_zone,
+        #[OA\Property(description: 'The version shown; null for the result as it stands now.')]
+        public ?int $version,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReleaseView::class), description: 'Every version so far, the first issue first.')]
+        public array $releases,
+        #[OA\Property(type: 'string', enum: ReleaseState::class, description: 'How the latest version stands against the facts of now.')]
+        public ReleaseState $release_state,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Photographs, by SHA-256.')]
         public array $photos,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What was done well.')]
         public array $well,
     ) {}
 
-    public static function of(Attempt $attempt, \stdClass $result, ?SealView $seal, Evidence $evidence): self
+    /** @param Attempt $attempt with student, captures, releases and what it is held against */
+    public static function now(Attempt $attempt, GradedClass $class, School $school): self
     {
         $assessment = $attempt->assessment;
-        $standard = $assessment->document;
+        $evidence = Evidence::in(array_values($attempt->captures->map(static fn(Capture $it): Node => Node::of($it->inPackage(), 'capture'))->all()));
 
         return new self(
             $attempt->id,
@@ -59,13 +74,50 @@ final readonly class VerdictView
             $attempt->station,
             $assessment->title,
             $assessment->held_on->toDateString(),
-            $standard,
-            $assessment->policy->document,
-            TrayLayoutView::of($standard, Standard::read(Node::of($standard, 'standard'))),
-            $result,
-            $seal,
+            $class->document,
+            $school->said($assessment->held->policy->document),
+            TrayLayoutView::of($class->document, $class->standard),
+            $class->document($attempt->id),
+            $school->settings->units,
+            $school->settings->timeZone,
+            null,
+            self::history($attempt),
+            ReleaseState::of($attempt),
             $evidence->photos,
             $evidence->well,
         );
+    }
+
+    /** From the seal alone: nothing that changed since shows, but which versions there are. */
+    public static function sealed(Attempt $attempt, Release $release): self
+    {
+        $seal = Node::decode($release->seal->document);
+        $evidence = Evidence::in($seal->at('package')->at('attempts')->items()[0]->at('captures')->items());
+
+        return new self(
+            $attempt->id,
+            $attempt->assessment_id,
+            $seal->at('student')->text(),
+            $seal->at('station')->integer(0, 999),
+            $seal->at('practical')->text(),
+            $seal->at('held_on')->text(),
+            $seal->at('standard')->document(),
+            $seal->at('policy')->document(),
+            TrayLayoutView::sealed($seal->at('layout')),
+            $seal->at('result')->document(),
+            $seal->at('units')->oneOf(Units::class),
+            $seal->at('time_zone')->text(),
+            $release->version,
+            self::history($attempt),
+            ReleaseState::of($attempt),
+            $evidence->photos,
+            $evidence->well,
+        );
+    }
+
+    /** @return list<ReleaseView> */
+    private static function history(Attempt $attempt): array
+    {
+        return array_values($attempt->releases->map(ReleaseView::of(...))->all());
     }
 }

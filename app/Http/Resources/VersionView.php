@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Capture;
 use App\Models\PublishedStandard;
-use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\PresentationDiff;
-use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Standard\StandardDiff;
 use OpenApi\Attributes as OA;
 
@@ -23,6 +22,10 @@ final readonly class VersionView
         public int $version,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $changes,
+        #[OA\Property(description: 'Who published it; null where it shipped.')]
+        public ?string $published_by,
+        #[OA\Property(format: 'date-time')]
+        public ?string $published_at,
     ) {}
 
     /**
@@ -30,15 +33,12 @@ final readonly class VersionView
      *
      * @return list<self> latest first
      */
-    public static function allOf(iterable $published): array
+    public static function allOf(iterable $published, Sentences $sentences): array
     {
         $views = [];
         $before = null;
         foreach ($published as $version) {
-            $views[] = new self($version->id, $version->version, $before === null ? [] : [
-                ...StandardDiff::between(Standard::read(Node::of($before, 'standard')), Standard::read(Node::of($version->document, 'standard'))),
-                ...PresentationDiff::between($before, $version->document),
-            ]);
+            $views[] = new self($version->id, $version->version, $before === null ? [] : array_map($sentences->say(...), StandardDiff::between($before, $version->document)), $version->publishedBy?->name, $version->published_at?->utc()->format(Capture::AT_FORMAT));
             $before = $version->document;
         }
 

@@ -13,5 +13,6 @@ enum WaitingKind: string
     case SecondLook = 'second_look';
     case Weigh = 'weigh';
     case Inspect = 'inspect';
+    case IssueAgain = 'issue_again';
     case Release = 'release';
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\Flag;
+use App\Actions\ReleaseState;
 use App\Models\Assessment;
 use DeftBlade\Core\Grading\Stage;
 use OpenApi\Attributes as OA;
@@ -31,17 +33,18 @@ final readonly class WaitingView
         $found = [];
         $ready = 0;
         foreach ($practical->trays as $tray) {
-            if ($tray->released) {
+            if ($tray->release_state === ReleaseState::Current || $tray->release_state === ReleaseState::EntriesSince) {
                 continue;
             }
             $kind = match (true) {
+                $tray->release_state === ReleaseState::Changed => WaitingKind::IssueAgain,
                 in_array(Flag::OutOfBalance, $tray->flags, true) => WaitingKind::Balance,
                 $tray->stage === Stage::Weighed => WaitingKind::Inspect,
                 in_array($tray->stage, [Stage::Presented, Stage::Weighing], true) => WaitingKind::Weigh,
                 in_array(Flag::Borderline, $tray->flags, true) => WaitingKind::SecondLook,
                 default => null,
             };
-            $ready += $tray->stage === Stage::Judged ? 1 : 0;
+            $ready += $tray->stage === Stage::Judged && $tray->release_state === ReleaseState::Unreleased ? 1 : 0;
             if ($kind !== null) {
                 $found[] = new self($kind, $assessment->id, $tray->attempt, "Station $tray->station, $tray->student", self::textFor($kind, $tray));
             }
@@ -61,6 +64,7 @@ final readonly class WaitingView
             WaitingKind::SecondLook => 'Borderline: a second assessor should see it',
             WaitingKind::Weigh => 'To be weighed in',
             WaitingKind::Inspect => 'Weighed, to be inspected',
+            WaitingKind::IssueAgain => 'Changed since it was released: issue the next version',
             WaitingKind::Release => 'To be released',
         };
     }

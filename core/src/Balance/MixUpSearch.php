@@ -17,10 +17,10 @@ final readonly class MixUpSearch
      */
     public static function among(array $trays): array
     {
-        $in = static fn(BalanceState $state): array => array_values(array_filter($trays, static fn(BalancedTray $it): bool => $it->balance->state === $state));
+        $in = static fn(BalanceState $state): array => array_values(array_filter($trays, static fn(BalancedTray $it): bool => $it->state === $state));
         $short = $in(BalanceState::Short);
-        usort($short, static fn(BalancedTray $a, BalancedTray $b): int => $a->balance->unaccountedMg <=> $b->balance->unaccountedMg);
-        $search = new self($short, max([0, ...array_map(static fn(BalancedTray $it): int => $it->toleranceMg(), $short)]));
+        usort($short, static fn(BalancedTray $a, BalancedTray $b): int => $a->unaccountedMg <=> $b->unaccountedMg);
+        $search = new self($short, max([0, ...array_map(static fn(BalancedTray $it): int => $it->toleranceMg, $short)]));
 
         $found = [];
         foreach ($in(BalanceState::Over) as $over) {
@@ -40,10 +40,10 @@ final readonly class MixUpSearch
      */
     private function counterpartsOf(BalancedTray $over): \Generator
     {
-        $surplus = -$over->unaccountedMg();
-        $margin = $over->toleranceMg() + $this->widestToleranceMg;
+        $surplus = -$over->unaccountedMg;
+        $margin = $over->toleranceMg + $this->widestToleranceMg;
         for ($index = $this->firstLacking($surplus - $margin); $index < count($this->short); $index++) {
-            if ($this->short[$index]->unaccountedMg() > $surplus + $margin) {
+            if ($this->short[$index]->unaccountedMg > $surplus + $margin) {
                 return;
             }
             yield $this->short[$index];
@@ -56,7 +56,7 @@ final readonly class MixUpSearch
         $to = count($this->short);
         while ($from < $to) {
             $middle = intdiv($from + $to, 2);
-            $this->short[$middle]->unaccountedMg() < $mg ? $from = $middle + 1 : $to = $middle;
+            $this->short[$middle]->unaccountedMg < $mg ? $from = $middle + 1 : $to = $middle;
         }
 
         return $from;
@@ -66,15 +66,15 @@ final readonly class MixUpSearch
     private static function swaps(BalancedTray $over, BalancedTray $short): array
     {
         $found = [];
-        foreach ($over->log->weights->pieces as $piece => $here) {
-            $there = $short->log->weights->pieces[$piece] ?? null;
+        foreach ($over->pieces as $piece => $here) {
+            $there = $short->pieces[$piece] ?? null;
             if ($there === null) {
                 continue;
             }
-            $moved = $here->mg - $there->mg;
-            $leftOver = abs($over->unaccountedMg() + $moved);
-            $leftShort = abs($short->unaccountedMg() - $moved);
-            if ($leftOver <= $over->toleranceMg() && $leftShort <= $short->toleranceMg()) {
+            $moved = $here - $there;
+            $leftOver = abs($over->unaccountedMg + $moved);
+            $leftShort = abs($short->unaccountedMg - $moved);
+            if ($leftOver <= $over->toleranceMg && $leftShort <= $short->toleranceMg) {
                 $found[] = new MixUp(MixUpKind::Swap, $over->attempt, $short->attempt, (string) $piece, $leftOver + $leftShort);
             }
         }
@@ -85,9 +85,9 @@ final readonly class MixUpSearch
     /** @return list<MixUp> */
     private static function spills(BalancedTray $over, BalancedTray $short): array
     {
-        $left = abs($over->unaccountedMg() + $short->unaccountedMg());
+        $left = abs($over->unaccountedMg + $short->unaccountedMg);
 
-        return $left <= max($over->toleranceMg(), $short->toleranceMg())
+        return $left <= max($over->toleranceMg, $short->toleranceMg)
             ? [new MixUp(MixUpKind::Spill, $over->attempt, $short->attempt, null, $left)]
             : [];
     }

@@ -60,6 +60,6 @@ final readonly class Assessment
 
     private static function balanced(AttemptResult $result): BalancedTray
     {
-        return new BalancedTray($result->attempt->id, $result->attempt->log, $result->balance);
+        return BalancedTray::of($result->attempt->id, $result->attempt->log, $result->balance);
     }
 }

@@ -15,29 +15,33 @@ use DeftBlade\Core\Vocabulary\Vocabulary;
 /** What a school has chosen: its words, its units, its variants of practice. What is not chosen is the book's. */
 final readonly class SchoolSettings
 {
+    private const TIME_ZONE = 'UTC';
+
     private const MOST_OWN = 100;
 
     private const LONGEST_WORD = 60;
 
     /**
+     * @param string                $timeZone by its IANA name
      * @param array<string, string> $words   the wording by term
      * @param array<string, string> $variants the variant by question
      * @param array<string, string> $own     words that no term offers: the school's by the book's
      */
-    private function __construct(public Units $units, public array $words, public array $variants, public array $own) {}
+    private function __construct(public Units $units, public string $timeZone, public array $words, public array $variants, public array $own) {}
 
     public static function ofTheBook(): self
     {
-        return new self(Units::Metric, [], [], []);
+        return new self(Units::Metric, self::TIME_ZONE, [], [], []);
     }
 
     /** @throws \DeftBlade\Core\Json\InvalidPackage where something is chosen that is not offered */
     public static function read(Node $node, Lexicon $lexicon, VariantCatalogue $catalogue): self
     {
-        $node->keys(['units', 'words', 'variants'], ['own']);
+        $node->keys(['units', 'words', 'variants'], ['own', 'time_zone']);
 
         return new self(
             $node->at('units')->oneOf(Units::class),
+            $node->has('time_zone') ? self::timeZone($node->at('time_zone')) : self::TIME_ZONE,
             self::choices($node->at('words'), array_map(static fn(Term $it): array => array_keys($it->wordings), $lexicon->terms)),
             self::choices($node->at('variants'), array_map(static fn(Question $it): array => array_keys($it->variants), $catalogue->questions)),
             $node->has('own') ? self::ownWords($node->at('own')) : [],
@@ -47,6 +51,25 @@ final readonly class SchoolSettings
     public function vocabulary(Lexicon $lexicon): Vocabulary
     {
         return $lexicon->vocabulary($this->words, $this->own, $this->units);
+    }
+
+    /** As it is stored, and read again. */
+    public function document(): \stdClass
+    {
+        return (object) [
+            'units' => $this->units->value,
+            'time_zone' => $this->timeZone,
+            'words' => (object) $this->words,
+            'variants' => (object) $this->variants,
+            'own' => array_map(static fn(string $book, string $said): \stdClass => (object) ['book' => $book, 'school' => $said], array_map(strval(...), array_keys($this->own)), array_values($this->own)),
+        ];
+    }
+
+    private static function timeZone(Node $node): string
+    {
+        $name = $node->text();
+
+        return in_array($name, \DateTimeZone::listIdentifiers(), true) ? $name : throw $node->fail('must be the name of a time zone, such as Europe/Vienna (IANA)');
     }
 
     /** @return array<string, string> */

@@ -14,7 +14,7 @@ use DeftBlade\Core\Standard\Standard;
 final readonly class VariantCatalogue
 {
     /** @param array<string, Question> $questions by key */
-    private function __construct(public array $questions, private ProductCatalogue $products) {}
+    private function __construct(public array $questions, public ProductCatalogue $products) {}
 
     public static function read(Node $node, ProductCatalogue $products): self
     {

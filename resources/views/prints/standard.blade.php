@@ -8,6 +8,8 @@
     $grams = static fn (float $mg): string => number_format($mg / $unit->milligrams(), $unit === MassUnit::Gram ? 0 : 2, '.', ' ');
     $said = static fn (Mass $mass): string => $units->mass($mass);
     $mass = static fn (float $limit, WindowBasis $basis): string => $grams($basis === WindowBasis::Mass ? $limit : $limit * $asPurchased->mg);
+    $plain = static fn (float $number, int $places = 2): string => (string) round($number, $places);
+    $clock = static fn (float $ms): string => sprintf('%d:%02d', intdiv((int) round($ms / 1000), 60), (int) round($ms / 1000) % 60);
     $rows = [];
     foreach ($view->item->layout->places as $place) {
         $rows[$place->row][$place->column] = $standard->titleOf($place->place);
@@ -45,7 +47,7 @@
 <h1>{{ $standard->title }}</h1>
 <p>
     Version {{ $view->item->version }}, {{ $standard->carcass->title }}, for a carcass of {{ $said($asPurchased) }}.
-    @if ($standard->time) Time {{ Figure::clock($standard->time->standardMs) }}, limit {{ Figure::clock($standard->time->limitMs) }}. @endif
+    @if ($standard->time) Time {{ $clock($standard->time->standardMs) }}, limit {{ $clock($standard->time->limitMs) }}. @endif
     @if ($standard->frame) Scrape: clean to {{ $said($standard->frame->clean) }}, limit {{ $said($standard->frame->limit) }}. @endif
 </p>
 <table class="outer"><tr>
@@ -58,11 +60,11 @@
                 <td>{{ $piece->title }}@if ($piece->portions), {{ $piece->portions->count }} portions @endif</td>
                 <td class="figure">{{ $grams($piece->expectation->share * $asPurchased->mg) }}</td>
                 <td class="figure book">{{ $mass($piece->window->low, $piece->window->basis) }} – {{ $mass($piece->window->high, $piece->window->basis) }}</td>
-                <td class="figure">{{ Figure::percent($piece->expectation->share, 1) }}</td>
+                <td class="figure">{{ $plain($piece->expectation->share * 100, 1).' %' }}</td>
             </tr>
         @endforeach
         @foreach ($standard->cuts->bins as $bin)
-            <tr><td>{{ $bin->title }}</td><td class="figure">{{ $grams($bin->expectation->share * $asPurchased->mg) }}</td><td></td><td class="figure">{{ Figure::percent($bin->expectation->share, 1) }}</td></tr>
+            <tr><td>{{ $bin->title }}</td><td class="figure">{{ $grams($bin->expectation->share * $asPurchased->mg) }}</td><td></td><td class="figure">{{ $plain($bin->expectation->share * 100, 1).' %' }}</td></tr>
         @endforeach
     </table>
 </td>
@@ -84,7 +86,7 @@
 <table class="criteria">
     @foreach ($standard->criteria as $criterion)
         <tr>
-            <td class="name">{{ $criterion->title }}<br>{{ $criterion->component }}, weight {{ Figure::plain($criterion->weight) }}</td>
+            <td class="name">{{ $criterion->title }}<br>{{ $criterion->component }}, weight {{ $plain($criterion->weight) }}</td>
             @foreach ($criterion->levels as $level)<td @if ($loop->last && $loop->count < 5) colspan="{{ 6 - $loop->count }}" @endif>{{ $level->text }}</td>@endforeach
         </tr>
     @endforeach
@@ -92,7 +94,7 @@
 <h2>Faults: points of the component a mark, and at most</h2>
 <table class="faults">
     @foreach (array_chunk(array_values($standard->faults), 6) as $row)
-        <tr>@foreach ($row as $fault)<td @class(['critical' => $fault->critical])>{{ $fault->title }} {{ Figure::plain($fault->deduct) }}/{{ Figure::plain($fault->max) }}</td>@endforeach</tr>
+        <tr>@foreach ($row as $fault)<td @class(['critical' => $fault->critical])>{{ $fault->title }} {{ $plain($fault->deduct) }}/{{ $plain($fault->max) }}</td>@endforeach</tr>
     @endforeach
 </table>
 </body>

@@ -36,6 +36,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assessments/{assessment}/standard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Says which published standard the class is held against from now on, as the school has it today. What was taken down stays; it is graded anew, and nothing is stored where it does not fit. */
+        post: operations["holdAgainst"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/bench": {
         parameters: {
             query?: never;
@@ -44,6 +61,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/bench/earlier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["benchEarlier"];
         put?: never;
         post?: never;
         delete?: never;
@@ -102,6 +135,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drafts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts/{draft}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["draft"];
+        /** @description Keeps a draft under an id its screen made (a UUID). A new one is saved on version 0. */
+        put: operations["saveDraft"];
+        post?: never;
+        delete: operations["dropDraft"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}/floor": {
         parameters: {
             query?: never;
@@ -152,23 +218,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/house": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["house"];
-        /** @description Chooses for the house. Practicals that are set up already keep what was chosen then. */
-        put: operations["setHouse"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/attempts/{attempt}/photos/{sha256}": {
         parameters: {
             query?: never;
@@ -211,7 +260,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description Releases every final result that is not released yet. */
+        /** @description Issues results to their students: the first version, or the next where facts have moved on since. Without a body, every final result that was never issued. Sent again, nothing more is issued. */
         post: operations["release"];
         delete?: never;
         options?: never;
@@ -226,7 +275,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** @description The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer. */
+        /** @description The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer, "unreadable" when it sent something that is no report. */
         get: operations["scale"];
         put?: never;
         post?: never;
@@ -251,6 +300,23 @@ export interface paths {
         options?: never;
         head?: never;
         patch?: never;
+        trace?: never;
+    };
+    "/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["school"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** @description Chooses for the school: only what is named changes (RFC 7396), on the version that If-Match names. Practicals that are set up already keep what was chosen then. */
+        patch: operations["chooseForSchool"];
         trace?: never;
     };
     "/session": {
@@ -408,7 +474,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description Grades a made-up tray by a draft, under the policy of the house, and stores nothing. The same seed gives the same carcass. */
+        /** @description Grades a made-up tray by a draft, under the policy of the school, and stores nothing. The same seed gives the same carcass. */
         post: operations["tryStandard"];
         delete?: never;
         options?: never;
@@ -468,20 +534,24 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @description One thing that is wrong, and where in the request it stands. */
-        PlacedError: {
-            path: string;
-            detail: string;
-        };
         /** @description What went wrong with a request, as RFC 9457 problem details; never a stack trace. */
         Problem: {
+            /** @description string>|null */
             type: string;
+            /** @description string>|null */
             title: string;
+            /** @description string>|null */
             status: number;
+            /** @description string>|null */
             detail: string;
+            /** @description string>|null */
             errors?: components["schemas"]["PlacedError"][];
+            /** @description What was changed meanwhile, as it is now (412). */
+            changed?: {
+                [key: string]: string;
+            } | null;
         };
-        /** @description A school of practice that a standard is held under. */
+        /** @description A variant of practice that a standard is held under. */
         AnswerView: {
             key: string;
             question: string;
@@ -491,7 +561,7 @@ export interface components {
              * @description Whose choice it is.
              * @enum {string}
              */
-            by: "standard" | "house" | "book";
+            by: "standard" | "school" | "book";
         };
         /** @description A practical with the documents it is held against. */
         AssessmentView: {
@@ -514,6 +584,9 @@ export interface components {
             scrape_title: string;
             /** @description What must be in order at a station before its clock starts. */
             mise: components["schemas"]["MiseItemView"][];
+            /** @description The key of the published standard it is held against. */
+            standard_key: string;
+            standard_version: number;
         };
         /** @description What is on today, what is still open from before, and what waits. */
         BenchView: {
@@ -521,8 +594,10 @@ export interface components {
             date: string;
             today: components["schemas"]["PracticalView"][];
             earlier: components["schemas"]["PracticalView"][];
-            planned: components["schemas"]["PracticalView"][];
+            coming: components["schemas"]["PracticalView"][];
             waiting: components["schemas"]["WaitingView"][];
+            /** @description There are practicals of earlier days beyond these. */
+            has_earlier: boolean;
         };
         /** @description A capture as it was accepted: what, who, when and from which device. */
         CaptureView: {
@@ -555,10 +630,21 @@ export interface components {
             changes: string[];
             /** @description The version it would become. */
             version: number;
-            /** @description What the house says otherwise than the draft does, by what the draft says. */
+            /** @description What the school says otherwise than the draft does, by what the draft says. */
             said: {
                 [key: string]: string;
             };
+        };
+        /** @description Something the school chooses; the first that is offered is the book's. */
+        ChoiceView: {
+            key: string;
+            title: string;
+            /** @description Why the book says what it says; null where each option has a reason of its own. */
+            reason: string | null;
+            /** @description What it concerns; nothing named: everything. */
+            species: string[];
+            chosen: string;
+            options: components["schemas"]["OptionView"][];
         };
         /** @description What is new in a class, and where to go on from. */
         CursorView: {
@@ -570,6 +656,29 @@ export interface components {
             present: components["schemas"]["PresentView"][];
             /** @description The clock of the server, in ms since 1970. */
             now_ms: number;
+        };
+        /** @description A draft in the list of its author. */
+        DraftItemView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            /** Format: date-time */
+            saved_at: string;
+        };
+        /** @description A draft as it was last saved. */
+        DraftView: {
+            /** Format: uuid */
+            id: string;
+            /** @description What a change is made to (If-Match). */
+            version: number;
+            document: components["schemas"]["Standard"];
+            /** Format: date-time */
+            saved_at: string;
+        };
+        /** @description A page of practicals of earlier days. */
+        EarlierView: {
+            practicals: components["schemas"]["PracticalView"][];
+            has_earlier: boolean;
         };
         /** @description What a piece or a bin should weigh, as shares of the carcass as purchased, and the window a piece is judged by. */
         ExpectedView: {
@@ -593,11 +702,6 @@ export interface components {
             /** @description The joints it comes through, where the carcass has a plan. */
             joints: components["schemas"]["JointView"][];
         };
-        /**
-         * @description What stands out about a tray on the class sheet.
-         * @enum {string}
-         */
-        Flag: "provisional" | "borderline" | "out_of_balance" | "mix_up" | "capped";
         /** @description A station of the room as it stands. */
         FloorStationView: {
             /** Format: uuid */
@@ -661,6 +765,8 @@ export interface components {
             defects: components["schemas"]["ItemView"][];
             /** @description The scale is simulated: the screen offers a hand at its pan. */
             scale_is_simulated: boolean;
+            /** @description The version of the arrangement (If-Match). */
+            arrangement: string;
         };
         /** @description What holds now of a tray's captures, beside the weights of its pieces, which stand in the result. */
         HoldsView: {
@@ -690,34 +796,6 @@ export interface components {
             /** @description What of it is not in order. */
             mise_open: string[];
         };
-        /** @description Something the house chooses; the first that is offered is the book's. */
-        HouseChoiceView: {
-            key: string;
-            title: string;
-            /** @description Why the book says what it says; null where each option has a reason of its own. */
-            reason: string | null;
-            /** @description What it concerns; nothing named: everything. */
-            species: string[];
-            chosen: string;
-            options: components["schemas"]["HouseOptionView"][];
-        };
-        /** @description One thing the house may choose. */
-        HouseOptionView: {
-            key: string;
-            title: string;
-            reason: string | null;
-            /** @description What it changes in a standard, in words. */
-            effects: string[];
-        };
-        /** @description What the school chooses: its units, what it calls things, its schools of practice; each with what else is offered. */
-        HouseView: {
-            /** @enum {string} */
-            units: "metric" | "us";
-            words: components["schemas"]["HouseChoiceView"][];
-            schools: components["schemas"]["HouseChoiceView"][];
-            /** @description Words that are not among those offered. */
-            own: components["schemas"]["OwnWordView"][];
-        };
         /** @description Something to choose by its title. */
         ItemView: {
             id: string;
@@ -733,7 +811,7 @@ export interface components {
         LogEntryView: {
             entry: components["schemas"]["CaptureView"];
             /** @enum {string} */
-            standing: "holds" | "replaced" | "withdrawn";
+            state: "holds" | "replaced" | "withdrawn";
             /**
              * Format: uuid
              * @description The later capture that took its place.
@@ -785,6 +863,14 @@ export interface components {
             critical: boolean;
             count: number;
         };
+        /** @description One thing the school may choose. */
+        OptionView: {
+            key: string;
+            title: string;
+            reason: string | null;
+            /** @description What it changes in a standard, in words. */
+            effects: string[];
+        };
         /** @description A student's own released result in their list. */
         OwnResultView: {
             /** Format: uuid */
@@ -795,11 +881,18 @@ export interface components {
             /** Format: float */
             total: number | null;
             band: string | null;
+            /** @description The version shown; above 1 it was issued again. */
+            version: number;
         };
         /** @description A word of the school's own for one of the book's. */
         OwnWordView: {
-            book: string;
-            house: string;
+            catalogue: string;
+            school: string;
+        };
+        /** @description One thing that is wrong, and where in the request it stands. */
+        PlacedError: {
+            path: string;
+            detail: string;
         };
         /** @description A band of a carcass on the cut map: its width in hundredths, and its columns from the midline outward, each a stack of parts (without their side). */
         PlanBandView: {
@@ -845,6 +938,19 @@ export interface components {
             name: string;
             device: string;
         };
+        /** @description One version of a released result: which, why, by whom and when. */
+        ReleaseView: {
+            version: number;
+            reason: string;
+            /** Format: float */
+            total: number | null;
+            band: string | null;
+            /** Format: date-time */
+            released_at: string;
+            released_by: string;
+            /** @description The SHA-256 of everything the student was shown. */
+            sha256: string;
+        };
         /** @description What the scale reads now; a refusal says why this reading cannot be taken. */
         ScaleReadingView: {
             /** @enum {string} */
@@ -852,12 +958,20 @@ export interface components {
             mass_mg: number | null;
             refusal: string | null;
         };
-        /** @description When and by whom a result was released, and the digest of the package it was computed from. */
-        SealView: {
-            /** Format: date-time */
-            released_at: string;
-            released_by: string;
-            package_sha256: string;
+        /** @description What the school chooses: its units, what it calls things, its variants of practice; each with what else is offered. */
+        SchoolView: {
+            /** @enum {string} */
+            units: "metric" | "us";
+            /** @description IANA name of the time zone of the school. */
+            time_zone: string;
+            /** @description The time zones there are. */
+            time_zones: string[];
+            /** @description What a change is made to (If-Match). */
+            version: number;
+            words: components["schemas"]["ChoiceView"][];
+            variants: components["schemas"]["ChoiceView"][];
+            /** @description Words that are not among those offered. */
+            own: components["schemas"]["OwnWordView"][];
         };
         /** @description A component of the grade as a column of the class sheet. */
         SheetColumnView: {
@@ -868,7 +982,6 @@ export interface components {
         };
         /** @description One student on the class sheet. Scores by component id, null while pending or dropped. */
         SheetRowView: {
-            /** Format: uuid */
             attempt: string;
             station: number;
             student: string;
@@ -884,8 +997,10 @@ export interface components {
             portion_yield: number | null;
             /** Format: float */
             loss: number | null;
-            flags: components["schemas"]["Flag"][];
-            released: boolean;
+            flags: ("provisional" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped")[];
+            release: components["schemas"]["ReleaseView"] | null;
+            /** @enum {string} */
+            release_state: "unreleased" | "current" | "entries_since" | "changed";
         };
         /** @description The class sheet: a row a student. */
         SheetView: {
@@ -939,8 +1054,8 @@ export interface components {
             versions: components["schemas"]["VersionView"][];
             /** @description The practicals that name this version, latest first. */
             used_in: components["schemas"]["UseView"][];
-            /** @description The schools of practice it is held under. */
-            schools: components["schemas"]["AnswerView"][];
+            /** @description The variants of practice it is held under. */
+            variants: components["schemas"]["AnswerView"][];
             /** @description What those change against the standard as published, in words. */
             held: string[];
         };
@@ -962,14 +1077,15 @@ export interface components {
             /** Format: float */
             total: number | null;
             band: string | null;
-            flags: components["schemas"]["Flag"][];
+            flags: ("provisional" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped")[];
             /** @description By piece. */
             verdicts: {
                 [key: string]: "within" | "allowed" | "under" | "over" | "missing" | "excused" | "pending";
             };
-            released: boolean;
+            /** @enum {string} */
+            release_state: "unreleased" | "current" | "entries_since" | "changed";
         };
-        /** @description Where each piece lies on the tray; rows of four where the standard says nothing. */
+        /** @description Where each piece lies on the tray. */
         TrayLayoutView: {
             columns: number;
             places: components["schemas"]["TrayPlaceView"][];
@@ -1001,8 +1117,8 @@ export interface components {
             log: components["schemas"]["LogEntryView"][];
             advice: string[];
             mix_ups: components["schemas"]["MixUpView"][];
-            /** Format: date-time */
-            released_at: string | null;
+            /** @enum {string} */
+            release_state: "unreleased" | "current" | "entries_since" | "changed";
             /** @description How it stands in the room. */
             on_floor: components["schemas"]["FloorStationView"];
         };
@@ -1027,16 +1143,17 @@ export interface components {
             /** @description May release results. */
             may_release: boolean;
             /**
-             * @description What the house weighs in when it speaks.
+             * @description What the school weighs in when it speaks.
              * @enum {string}
              */
             units: "metric" | "us";
+            /** @description IANA name of the time zone of the school. */
+            time_zone: string;
+            may_set_terms: boolean;
         };
-        /** @description One result with its reasons: as it stands now, or the sealed copy a student was shown. */
+        /** @description One result with its reasons: as it stands now, or a version as it was sealed. */
         VerdictView: {
-            /** Format: uuid */
             attempt: string;
-            /** Format: uuid */
             assessment: string;
             student: string;
             station: number;
@@ -1047,7 +1164,22 @@ export interface components {
             policy: components["schemas"]["Policy"];
             layout: components["schemas"]["TrayLayoutView"];
             result: components["schemas"]["AttemptResult"];
-            seal: components["schemas"]["SealView"] | null;
+            /**
+             * @description What masses are shown in.
+             * @enum {string}
+             */
+            units: "metric" | "us";
+            /** @description What times are shown in. */
+            time_zone: string;
+            /** @description The version shown; null for the result as it stands now. */
+            version: number | null;
+            /** @description Every version so far, the first issue first. */
+            releases: components["schemas"]["ReleaseView"][];
+            /**
+             * @description How the latest version stands against the facts of now.
+             * @enum {string}
+             */
+            release_state: "unreleased" | "current" | "entries_since" | "changed";
             /** @description Photographs, by SHA-256. */
             photos: string[];
             /** @description What was done well. */
@@ -1059,9 +1191,13 @@ export interface components {
             id: string;
             version: number;
             changes: string[];
+            /** @description Who published it; null where it shipped. */
+            published_by: string | null;
+            /** Format: date-time */
+            published_at: string | null;
         };
         /** @enum {string} */
-        WaitingKind: "balance" | "second_look" | "weigh" | "inspect" | "release";
+        WaitingKind: "balance" | "second_look" | "weigh" | "inspect" | "issue_again" | "release";
         /** @description Something that waits for a person: one tray, or a whole practical. */
         WaitingView: {
             kind: components["schemas"]["WaitingKind"];
@@ -1124,14 +1260,14 @@ export interface components {
         };
         AssessmentCriterion: {
             id: components["schemas"]["AssessmentIdentifier"];
-            component: components["schemas"]["AssessmentIdentifier"] & unknown;
+            component: components["schemas"]["AssessmentJudgedComponent"];
             weight: number;
             levels: components["schemas"]["AssessmentLevel"][];
             title?: string;
         };
         AssessmentFault: {
             id: components["schemas"]["AssessmentIdentifier"];
-            component: components["schemas"]["AssessmentIdentifier"] & unknown;
+            component: components["schemas"]["AssessmentJudgedComponent"];
             deduct: number;
             max: number;
             title?: string;
@@ -1201,12 +1337,17 @@ export interface components {
             target: number;
             title?: string;
         } | {
-            /** @enum {unknown} */
-            id: "frame" | "time";
+            /** @constant */
+            id: "frame";
             weight: number;
             title?: string;
         } | {
-            id: components["schemas"]["AssessmentIdentifier"] & unknown;
+            /** @constant */
+            id: "time";
+            weight: number;
+            title?: string;
+        } | {
+            id: components["schemas"]["AssessmentJudgedComponent"];
             weight: number;
             title?: string;
         };
@@ -1250,7 +1391,6 @@ export interface components {
             kind: "received";
             mass_mg: number;
             defects?: components["schemas"]["AssessmentIdentifier"][];
-            /** @description What is written on the carcass tag. */
             tag?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -1260,7 +1400,6 @@ export interface components {
             kind: "clock";
             /** @enum {unknown} */
             event: "start" | "pause" | "resume" | "stop";
-            /** @description Why it was paused, or started all the same. */
             reason?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -1381,6 +1520,40 @@ export interface components {
             pieces: components["schemas"]["AssessmentIdentifier"][];
             /** @enum {unknown} */
             treatment: "excused" | "voided";
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "allowance";
+            time_factor: number;
+            reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "resit";
+            resit: boolean;
+            reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "station";
+            station: number;
+            reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "standard";
+            standard: components["schemas"]["AssessmentIdentifier"];
+            version: number;
+            sha256: string;
+            reason: string;
         };
         AssessmentAttempt: {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -1405,6 +1578,7 @@ export interface components {
             pieces: components["schemas"]["AssessmentIdentifier"][];
             tolerance?: number;
         };
+        AssessmentJudgedComponent: components["schemas"]["AssessmentIdentifier"] & unknown;
         ComponentResult: {
             id: string;
             weight: number;
@@ -1446,6 +1620,12 @@ export interface components {
             component: string;
             text: string;
             lost: number;
+            /** @description What the reason is, in no language (version 3). */
+            code?: string;
+            /** @description Its figures by name: _mg a mass, _ms a time, _share a fraction, otherwise the id of a thing or a count (version 3). */
+            figures?: {
+                [key: string]: number | string | boolean | null | string[];
+            };
         };
         AttemptResult: {
             id: string;
@@ -1496,7 +1676,6 @@ export interface components {
             kind: "received";
             mass_mg: number;
             defects?: components["schemas"]["AssessmentIdentifier"][];
-            /** @description What is written on the carcass tag. */
             tag?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -1505,7 +1684,6 @@ export interface components {
             kind: "clock";
             /** @enum {unknown} */
             event: "start" | "pause" | "resume" | "stop";
-            /** @description Why it was paused, or started all the same. */
             reason?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -1611,6 +1789,36 @@ export interface components {
             pieces: components["schemas"]["AssessmentIdentifier"][];
             /** @enum {unknown} */
             treatment: "excused" | "voided";
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "allowance";
+            time_factor: number;
+            reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "resit";
+            resit: boolean;
+            reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "station";
+            station: number;
+            reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "standard";
+            standard: components["schemas"]["AssessmentIdentifier"];
+            version: number;
+            sha256: string;
+            reason: string;
         };
     };
     responses: {
@@ -1676,6 +1884,40 @@ export interface operations {
             };
         };
     };
+    holdAgainst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description The id of the published version.
+                     */
+                    standard: string;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The practical as it is held now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssessmentView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
     bench: {
         parameters: {
             query?: never;
@@ -1685,7 +1927,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What is on today and what waits */
+            /** @description Every practical of today, the last ones before, what comes, and what waits */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -1695,6 +1937,29 @@ export interface operations {
                 };
             };
             403: components["responses"]["Problem"];
+        };
+    };
+    benchEarlier: {
+        parameters: {
+            query?: {
+                /** @description From 1, the page the Bench shows. */
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Practicals of earlier days, the latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EarlierView"];
+                };
+            };
         };
     };
     capture: {
@@ -1776,6 +2041,99 @@ export interface operations {
             };
         };
     };
+    drafts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Your drafts, the last saved first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftItemView"][];
+                };
+            };
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A draft */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    saveDraft: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description The version this changes, in quotes. */
+                "If-Match": string;
+            };
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description As saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftView"];
+                };
+            };
+            412: components["responses"]["Problem"];
+        };
+    };
+    dropDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone, or was not there */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     floor: {
         parameters: {
             query?: never;
@@ -1801,7 +2159,10 @@ export interface operations {
     arrange: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description The arrangement this changes (arrangement of the floor), in quotes. */
+                "If-Match": string;
+            };
             path: {
                 assessment: string;
             };
@@ -1829,6 +2190,7 @@ export interface operations {
                     "application/json": components["schemas"]["FloorView"];
                 };
             };
+            412: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };
@@ -1858,61 +2220,6 @@ export interface operations {
                 };
                 content?: never;
             };
-        };
-    };
-    house: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Words, units and schools of practice */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HouseView"];
-                };
-            };
-        };
-    };
-    setHouse: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @enum {string} */
-                    units: "metric" | "us";
-                    words: {
-                        [key: string]: string;
-                    };
-                    schools: {
-                        [key: string]: string;
-                    };
-                    own?: components["schemas"]["OwnWordView"][];
-                };
-            };
-        };
-        responses: {
-            /** @description As chosen */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HouseView"];
-                };
-            };
-            422: components["responses"]["Problem"];
         };
     };
     photo: {
@@ -1974,7 +2281,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The policy of the house, latest version */
+            /** @description The policy of the school, latest version */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -1995,9 +2302,17 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": {
+                    attempts?: string[];
+                    /** @description Why results are issued again; must be there where one is. */
+                    reason?: string;
+                };
+            };
+        };
         responses: {
-            /** @description How many were released */
+            /** @description How many were issued */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2008,6 +2323,7 @@ export interface operations {
                     };
                 };
             };
+            422: components["responses"]["Problem"];
         };
     };
     scale: {
@@ -2060,6 +2376,70 @@ export interface operations {
             };
             422: components["responses"]["Problem"];
             503: components["responses"]["Problem"];
+        };
+    };
+    school: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Words, units and variants of practice */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolView"];
+                };
+            };
+        };
+    };
+    chooseForSchool: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description The version this changes, in quotes. */
+                "If-Match": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    units?: "metric" | "us";
+                    time_zone?: string;
+                    words?: {
+                        [key: string]: string | null;
+                    };
+                    variants?: {
+                        [key: string]: string | null;
+                    };
+                    /** @description Words of the school by those of the book; null takes one back. */
+                    own?: {
+                        [key: string]: string | null;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description As chosen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolView"];
+                };
+            };
+            412: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            428: components["responses"]["Problem"];
         };
     };
     whoAmI: {
@@ -2197,7 +2577,10 @@ export interface operations {
     publishStandard: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description The version this was written on, in quotes; refused where a later one was published since. */
+                "If-Match"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2395,7 +2778,10 @@ export interface operations {
     };
     releasedVerdict: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Left out: the latest. */
+                version?: number;
+            };
             header?: never;
             path: {
                 attempt: string;
@@ -2404,7 +2790,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The sealed copy, as the student was shown it */
+            /** @description A version as it was sealed and shown to the student */
             200: {
                 headers: {
                     [name: string]: unknown;

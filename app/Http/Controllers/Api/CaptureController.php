@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\FollowClass;
+use App\Actions\ReadTray;
 use App\Actions\RecordCaptures;
-use App\Actions\ShowTray;
 use App\Http\Resources\CursorView;
 use App\Http\Resources\TrayView;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\User;
+use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Json\Node;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -35,9 +36,8 @@ final class CaptureController
     #[OA\Response(response: 200, description: 'Taken; the tray as it stands now', content: new OA\JsonContent(ref: TrayView::class))]
     #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function store(Request $request, Attempt $attempt, RecordCaptures $recording, ShowTray $showing, #[CurrentUser] User $user): JsonResponse
+    public function store(Request $request, Attempt $attempt, RecordCaptures $recording, ReadTray $reading, #[CurrentUser] User $user): JsonResponse
     {
-        Gate::authorize('capture', $attempt);
         $body = Node::decode($request->getContent())->keys(['device', 'captures'], ['offset_ms']);
         $device = $body->at('device')->identifier();
         $offsetMs = $body->has('offset_ms') ? $body->at('offset_ms')->integer(-self::MOST_OFFSET_MS, self::MOST_OFFSET_MS) : 0;
@@ -46,9 +46,10 @@ final class CaptureController
             throw $body->at('captures')->fail('holds more than '.self::MOST_AT_ONCE.' captures: send them in parts');
         }
         $captures = array_map(static fn(Node $node): \stdClass => $node->document(), $nodes);
-        $recording->record($attempt->load('assessment.policy'), $captures, $user, $device, $offsetMs);
+        Gate::authorize(self::ability($nodes), $attempt);
+        $recording->record($attempt->load('assessment'), $captures, $user, $device, $offsetMs);
 
-        return new JsonResponse($showing->show($attempt));
+        return new JsonResponse(TrayView::of($attempt, $reading->grade($attempt)));
     }
 
     #[OA\Get(path: '/assessments/{assessment}/captures', operationId: 'capturesAfter', description: 'What is new in a class since a cursor.', tags: ['assessment'])]
@@ -58,7 +59,24 @@ final class CaptureController
     public function after(Request $request, Assessment $assessment, FollowClass $following): JsonResponse
     {
         Gate::authorize('view', $assessment);
+        $news = $following->after($assessment, $request->has('after') ? max(0, $request->integer('after')) : null);
 
-        return new JsonResponse($following->after($assessment, $request->has('after') ? max(0, $request->integer('after')) : null));
+        return new JsonResponse(CursorView::of($assessment, $news));
+    }
+
+    /**
+     * Terms of an attempt are set by whom may set them; everything else is taken down on the floor.
+     *
+     * @param list<Node> $captures
+     */
+    private static function ability(array $captures): string
+    {
+        foreach ($captures as $capture) {
+            if (CaptureKind::tryFrom($capture->at('kind')->text())?->isTerm() === true) {
+                return 'setTerms';
+            }
+        }
+
+        return 'capture';
     }
 }

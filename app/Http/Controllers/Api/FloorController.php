@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\ShowFloor;
+use App\Actions\ArrangeRoom;
+use App\Actions\GradeClass;
+use App\Http\Precondition;
 use App\Http\Resources\FloorView;
 use App\Models\Assessment;
 use App\Models\Presence;
 use App\Models\Room;
 use App\Models\User;
+use App\School\School;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,26 +29,32 @@ final class FloorController
 
     private const LONGEST_GAP_MS = 7_200_000;
 
+    private const UUID = '/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/Di';
+
+    public function __construct(private readonly GradeClass $grading, private readonly ShippedDocuments $shipped, private readonly School $school) {}
+
     #[OA\Get(path: '/assessments/{assessment}/floor', operationId: 'floor', tags: ['floor'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'The room as it stands', content: new OA\JsonContent(ref: FloorView::class))]
-    public function show(Assessment $assessment, ShowFloor $showing): JsonResponse
+    public function show(Assessment $assessment): JsonResponse
     {
         Gate::authorize('view', $assessment);
 
-        return new JsonResponse($showing->show($assessment));
+        return $this->answer($assessment);
     }
 
     #[OA\Put(path: '/assessments/{assessment}/room', operationId: 'arrange', description: 'Arranges the stations of the room, for this practical and the next in it; and its waves.', tags: ['floor'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\HeaderParameter(name: 'If-Match', required: true, description: 'The arrangement this changes (arrangement of the floor), in quotes.', schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rows'], properties: [
         new OA\Property(property: 'rows', type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer'))),
         new OA\Property(property: 'waves', description: 'The wave by station; the first where none is named.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer')),
         new OA\Property(property: 'wave_gap_ms', type: 'integer'),
     ]))]
     #[OA\Response(response: 200, description: 'As arranged', content: new OA\JsonContent(ref: FloorView::class))]
+    #[OA\Response(response: 412, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function arrange(Request $request, Assessment $assessment, ShowFloor $showing): JsonResponse
+    public function arrange(Request $request, Assessment $assessment, ArrangeRoom $arranging): JsonResponse
     {
         Gate::authorize('arrange', $assessment);
         $body = Node::decode($request->getContent())->keys(['rows'], ['waves', 'wave_gap_ms']);
@@ -58,12 +68,19 @@ final class FloorController
         foreach (array_keys(get_object_vars($waves)) as $station) {
             $body->at('waves')->at((string) $station)->integer(1, 9);
         }
-        Room::query()->updateOrCreate(['name' => $assessment->room], ['rows' => $rows]);
-        if ($body->has('waves') || $body->has('wave_gap_ms')) {
-            $assessment->update(['waves' => (object) ['by_station' => $waves, 'gap_ms' => $body->has('wave_gap_ms') ? $body->at('wave_gap_ms')->integer(0, self::LONGEST_GAP_MS) : 0]]);
-        }
+        $gapMs = $body->has('wave_gap_ms') ? $body->at('wave_gap_ms')->integer(0, self::LONGEST_GAP_MS) : 0;
+        $arranging->arrange($assessment, $rows, $body->has('waves') || $body->has('wave_gap_ms') ? (object) ['by_station' => $waves, 'gap_ms' => $gapMs] : null, Precondition::version($request));
 
-        return new JsonResponse($showing->show($assessment));
+        return $this->answer($assessment);
+    }
+
+    private function answer(Assessment $assessment): JsonResponse
+    {
+        $assessment->load(['attempts.student', 'attempts.captures']);
+        $room = Room::named($assessment->room);
+        $view = FloorView::of($assessment, $this->grading->grade($assessment, $assessment->attempts), $this->shipped, $this->school, $room);
+
+        return new JsonResponse($view, headers: ['ETag' => Precondition::etag($view->arrangement)]);
     }
 
     #[OA\Post(path: '/assessments/{assessment}/presence', operationId: 'present', description: 'Says which tray this device has open, or that it has none.', tags: ['floor'])]
@@ -77,7 +94,7 @@ final class FloorController
     {
         Gate::authorize('view', $assessment);
         $body = Node::decode($request->getContent())->keys(['device', 'attempt']);
-        $attempt = $body->at('attempt')->isNull() ? null : $assessment->attempts()->findOrFail($body->at('attempt')->text());
+        $attempt = $body->at('attempt')->isNull() ? null : $assessment->attempts()->findOrFail($body->at('attempt')->matching(self::UUID, 'must be a UUID'));
         Presence::query()->upsert(
             [['assessment_id' => $assessment->id, 'device' => $body->at('device')->identifier(), 'user_id' => $user->id, 'attempt_id' => $attempt?->id, 'seen_at' => CarbonImmutable::now()]],
             ['assessment_id', 'device'],

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Api\ScaleUnreachable;
 use App\Http\Resources\ScaleReadingView;
 use App\Models\Assessment;
 use App\Scale\ScaleLine;
+use App\Scale\ScaleUnreachable;
+use DeftBlade\Core\Weighing\InvalidScaleReport;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -21,7 +22,7 @@ final class ScaleController
 
     private const SECONDS_BETWEEN_REPEATS = 1.0;
 
-    #[OA\Get(path: '/scale', operationId: 'scale', description: 'The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer.', tags: ['scale'])]
+    #[OA\Get(path: '/scale', operationId: 'scale', description: 'The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer, "unreadable" when it sent something that is no report.', tags: ['scale'])]
     #[OA\Response(response: 200, description: 'Events', content: new OA\MediaType(mediaType: 'text/event-stream', schema: new OA\Schema(ref: ScaleReadingView::class)))]
     public function stream(ScaleLine $line): StreamedResponse
     {
@@ -43,6 +44,11 @@ final class ScaleController
         $last = null;
         $lastAt = 0.0;
         foreach ($line->reports() as $report) {
+            if ($report instanceof InvalidScaleReport) {
+                self::send('unreadable', $report->getMessage());
+
+                continue;
+            }
             $now = microtime(true);
             if ($now > $end || connection_aborted() === 1) {
                 return;

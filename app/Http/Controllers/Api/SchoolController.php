@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\School\School;
+use App\Actions\ChooseForSchool;
+use App\Http\Precondition;
 use App\Http\Resources\SchoolView;
-use App\Http\Resources\OwnWordView;
-use App\Models\SchoolSetting;
 use App\Models\PublishedStandard;
 use App\Models\User;
-use Carbon\CarbonImmutable;
-use DeftBlade\Core\School\SchoolSettings;
+use App\School\School;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,27 +26,32 @@ final class SchoolController
     {
         Gate::authorize('viewAny', PublishedStandard::class);
 
-        return new JsonResponse(SchoolView::of($school));
+        return self::answer($school);
     }
 
-    #[OA\Put(path: '/school', operationId: 'setSchool', description: 'Chooses for the school. Practicals that are set up already keep what was chosen then.', tags: ['standards'])]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['units', 'words', 'variants'], properties: [
+    #[OA\Patch(path: '/school', operationId: 'chooseForSchool', description: 'Chooses for the school: only what is named changes (RFC 7396), on the version that If-Match names. Practicals that are set up already keep what was chosen then.', tags: ['standards'])]
+    #[OA\HeaderParameter(name: 'If-Match', required: true, description: 'The version this changes, in quotes.', schema: new OA\Schema(type: 'string'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
         new OA\Property(property: 'units', type: 'string', enum: ['metric', 'us']),
-        new OA\Property(property: 'words', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-        new OA\Property(property: 'variants', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
-        new OA\Property(property: 'own', type: 'array', items: new OA\Items(ref: OwnWordView::class)),
+        new OA\Property(property: 'time_zone', type: 'string'),
+        new OA\Property(property: 'words', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),
+        new OA\Property(property: 'variants', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),
+        new OA\Property(property: 'own', description: 'Words of the school by those of the book; null takes one back.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),
     ]))]
     #[OA\Response(response: 200, description: 'As chosen', content: new OA\JsonContent(ref: SchoolView::class))]
+    #[OA\Response(response: 412, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function update(Request $request, School $school, #[CurrentUser] User $user): JsonResponse
+    #[OA\Response(response: 428, ref: '#/components/responses/Problem')]
+    public function update(Request $request, ChooseForSchool $choosing, ShippedDocuments $shipped, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('publish', PublishedStandard::class);
-        $document = Node::decode($request->getContent())->document();
-        $settings = SchoolSettings::read(Node::of($document, 'school'), $school->lexicon, $school->catalogue);
-        if ($settings != $school->settings) {
-            SchoolSetting::query()->create(['document' => $document, 'set_by' => $user->id, 'set_at' => CarbonImmutable::now()]);
-        }
+        $choosing->choose(Node::decode($request->getContent()), Precondition::number($request), $user);
 
-        return new JsonResponse(SchoolView::of(new School($school->lexicon, $school->catalogue, $settings)));
+        return self::answer(School::inForce($shipped));
+    }
+
+    private static function answer(School $school): JsonResponse
+    {
+        return new JsonResponse(SchoolView::of($school), headers: ['ETag' => Precondition::etag($school->version)]);
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\GradeClass;
-use App\Actions\WriteSheetCsv;
+use App\Actions\ClassRows;
+use App\Http\Prints\SheetCsv;
 use App\Http\Resources\SheetColumnView;
 use App\Http\Resources\SheetRowView;
 use App\Http\Resources\SheetView;
 use App\Models\Assessment;
 use App\Models\Attempt;
+use App\School\School;
 use DeftBlade\Core\Grading\Component;
 use DeftBlade\Core\Grading\Policy;
 use DeftBlade\Core\Json\Node;
@@ -22,7 +23,7 @@ use OpenApi\Attributes as OA;
 
 final class SheetController
 {
-    public function __construct(private readonly GradeClass $grading) {}
+    public function __construct(private readonly School $school) {}
 
     #[OA\Get(path: '/assessments/{assessment}/sheet', operationId: 'sheet', tags: ['assessment'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
@@ -35,7 +36,7 @@ final class SheetController
     #[OA\Get(path: '/assessments/{assessment}/sheet.csv', operationId: 'sheetCsv', tags: ['assessment'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'The class sheet as CSV (RFC 4180, UTF-8)', content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string')))]
-    public function csv(Assessment $assessment, WriteSheetCsv $writing): Response
+    public function csv(Assessment $assessment, SheetCsv $writing): Response
     {
         $name = Str::slug("{$assessment->title} {$assessment->held_on->toDateString()}");
 
@@ -48,16 +49,16 @@ final class SheetController
     private function sheet(Assessment $assessment): SheetView
     {
         Gate::authorize('view', $assessment);
-        $assessment->load(['group', 'policy', 'attempts.student', 'attempts.release', 'attempts.captures']);
-        $class = $this->grading->grade($assessment, $assessment->attempts);
-        $policy = Policy::read(Node::of($assessment->policy->document, 'policy'));
+        $assessment->load(['group', 'attempts.student', 'attempts.release.releasedBy']);
+        $rows = ClassRows::of($assessment->attempts);
+        $policy = Policy::read(Node::of($this->school->said($assessment->held->policy->document), 'policy'));
 
         return new SheetView(
             $assessment->title,
             $assessment->group->name,
             $assessment->held_on->toDateString(),
             array_map(static fn(Component $it): SheetColumnView => new SheetColumnView($it->id(), $it->title(), $it->weight()), $policy->components),
-            array_values($assessment->attempts->map(static fn(Attempt $it): SheetRowView => SheetRowView::of($it, $class))->all()),
+            array_values($assessment->attempts->map(static fn(Attempt $it): SheetRowView => SheetRowView::of($it, $rows->flagsOf($it)))->all()),
         );
     }
 }

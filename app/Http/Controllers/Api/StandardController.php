@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\PrintStandard;
 use App\Actions\PublishStandard;
-use App\School\School;
+use App\Http\Precondition;
+use App\Http\Prints\StandardPrint;
 use App\Http\Resources\CheckView;
 use App\Http\Resources\ShelfItemView;
 use App\Http\Resources\StandardView;
 use App\Models\PublishedStandard;
+use App\Models\User;
+use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -26,11 +29,11 @@ final class StandardController
 {
     #[OA\Get(path: '/standards', operationId: 'shelf', tags: ['standards'])]
     #[OA\Response(response: 200, description: 'The latest version of every standard', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfItemView::class)))]
-    public function index(): JsonResponse
+    public function index(School $school): JsonResponse
     {
         Gate::authorize('viewAny', PublishedStandard::class);
         $items = PublishedStandard::query()->withCount('assessments')->orderBy('key')->orderByDesc('version')->get()->unique('key')
-            ->map(static fn(PublishedStandard $it): ShelfItemView => ShelfItemView::of($it, Standard::read(Node::of($it->document, 'standard'))));
+            ->map(static fn(PublishedStandard $it): ShelfItemView => ShelfItemView::of($it, Standard::read(Node::of($school->said($it->document), 'standard'))));
 
         return new JsonResponse(array_values($items->all()));
     }
@@ -43,19 +46,20 @@ final class StandardController
     {
         Gate::authorize('view', $standard);
 
-        return new JsonResponse(StandardView::of($standard->load('versions', 'assessments')->loadCount('assessments'), $shipped, $school));
+        return new JsonResponse(StandardView::of($standard->load('versions.publishedBy', 'assessments')->loadCount('assessments'), $shipped, $school));
     }
 
     #[OA\Post(path: '/standards', operationId: 'publishStandard', description: 'Publishes a standard as the next version of its key. Everything that is wrong is named at once, and nothing is stored then; a document that says what the latest version says is that version.', tags: ['standards'])]
+    #[OA\HeaderParameter(name: 'If-Match', required: false, description: 'The version this was written on, in quotes; refused where a later one was published since.', schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Standard'))]
     #[OA\Response(response: 200, description: 'The published version', content: new OA\JsonContent(ref: StandardView::class))]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function store(Request $request, PublishStandard $publishing, ShippedDocuments $shipped, School $school): JsonResponse
+    public function store(Request $request, PublishStandard $publishing, ShippedDocuments $shipped, School $school, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('publish', PublishedStandard::class);
-        $published = $publishing->publish(Node::decode($request->getContent())->document());
+        $published = $publishing->publish(Node::decode($request->getContent())->document(), $user, $request->hasHeader('If-Match') ? Precondition::number($request) : null);
 
-        return new JsonResponse(StandardView::of($published->load('versions', 'assessments')->loadCount('assessments'), $shipped, $school));
+        return new JsonResponse(StandardView::of($published->load('versions.publishedBy', 'assessments')->loadCount('assessments'), $shipped, $school));
     }
 
     #[OA\Post(path: '/standards/check', operationId: 'checkStandard', description: 'Reads a draft to the end and stores nothing.', tags: ['standards'])]
@@ -65,10 +69,10 @@ final class StandardController
     {
         Gate::authorize('publish', PublishedStandard::class);
         $document = Node::decode($request->getContent())->document();
-        $examination = $school->catalogue->examine($document);
+        $examination = $school->examine($document);
         $latest = $examination->standard === null ? null : PublishedStandard::latestOf($examination->standard->key);
 
-        return new JsonResponse(CheckView::of($examination, $document, $latest, $school->vocabulary()));
+        return new JsonResponse(CheckView::of($examination, $document, $latest, $school));
     }
 
     #[OA\Get(path: '/standards/{standard}/document', operationId: 'standardDocument', tags: ['standards'])]
@@ -89,13 +93,13 @@ final class StandardController
     #[OA\QueryParameter(name: 'ap_mg', description: 'The carcass weight the windows are stated for, in mg.', required: true, schema: new OA\Schema(type: 'integer', minimum: 1))]
     #[OA\Response(response: 200, description: 'The two-page sheet', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')))]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function sheet(Request $request, PublishedStandard $standard, PrintStandard $printing): Response
+    public function sheet(Request $request, PublishedStandard $standard, StandardPrint $printing): Response
     {
         Gate::authorize('view', $standard);
         $request->validate(['ap_mg' => ['required', 'integer', 'min:1', 'max:'.Mass::MOST_MG]]);
         $asPurchased = Mass::ofMilligrams($request->integer('ap_mg'));
 
-        return new Response($printing->print($standard->load('versions', 'assessments')->loadCount('assessments'), $asPurchased), headers: [
+        return new Response($printing->print($standard->load('versions.publishedBy', 'assessments')->loadCount('assessments'), $asPurchased), headers: [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"{$standard->key}-{$standard->version}.pdf\"",
         ]);

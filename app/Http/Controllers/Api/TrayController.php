@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\ShowTray;
+use App\Actions\ReadTray;
 use App\Http\Resources\TrayView;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
@@ -17,10 +17,10 @@ final class TrayController
     #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'The tray as it stands', content: new OA\JsonContent(ref: TrayView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(Attempt $attempt, ShowTray $showing): JsonResponse
+    public function show(Attempt $attempt, ReadTray $reading): JsonResponse
     {
         Gate::authorize('view', $attempt);
 
-        return new JsonResponse($showing->show($attempt));
+        return new JsonResponse(TrayView::of($attempt, $reading->grade($attempt)));
     }
 }

@@ -8,8 +8,6 @@ use App\Actions\TryStandard;
 use App\Models\PublishedPolicy;
 use App\Models\PublishedStandard;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Package\PackageFormat;
-use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Weighing\Mass;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -34,13 +32,13 @@ final class TryStandardController
         $sent = Node::decode($request->getContent())->keys(['document', 'ap_mg', 'skill', 'care', 'seed']);
         $result = $trying->try(
             $sent->at('document')->document(),
-            PublishedPolicy::query()->latest('version')->firstOrFail()->document,
+            PublishedPolicy::inForce()->document,
             Mass::ofMilligrams($sent->at('ap_mg')->integer(1, Mass::MOST_MG)),
             $sent->at('skill')->number(0, 1),
             $sent->at('care')->number(0, 1),
             $sent->at('seed')->text(),
         );
 
-        return new JsonResponse(ResultDocument::attempt($result, PackageFormat::Two));
+        return new JsonResponse($result);
     }
 }

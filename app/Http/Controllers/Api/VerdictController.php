@@ -6,19 +6,15 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\GradeClass;
 use App\Http\Resources\OwnResultView;
-use App\Http\Resources\SealView;
 use App\Http\Resources\VerdictView;
 use App\Models\Attempt;
-use App\Models\Capture;
 use App\Models\Release;
 use App\Models\User;
-use App\Photos\Evidence;
-use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Package\PackageFormat;
-use DeftBlade\Core\Package\ResultDocument;
+use App\School\School;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
@@ -27,31 +23,30 @@ final class VerdictController
     #[OA\Get(path: '/attempts/{attempt}/verdict', operationId: 'verdict', tags: ['verdict'])]
     #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'The result as it stands now', content: new OA\JsonContent(ref: VerdictView::class))]
-    public function show(Attempt $attempt, GradeClass $grading): JsonResponse
+    public function show(Attempt $attempt, GradeClass $grading, School $school): JsonResponse
     {
         Gate::authorize('view', $attempt);
-        $attempt->load('student', 'captures', 'release.releasedBy', 'assessment.policy');
-        $result = $grading->grade($attempt->assessment, [$attempt])->of($attempt->id);
-        $seal = $attempt->release === null ? null : SealView::of($attempt->release);
+        $attempt->load('student', 'captures', 'release', 'releases.releasedBy', 'assessment');
 
-        $captures = array_values($attempt->captures->map(static fn(Capture $it): Node => Node::of($it->inPackage(), 'capture'))->all());
-
-        return new JsonResponse(VerdictView::of($attempt, (object) ResultDocument::attempt($result, PackageFormat::Two), $seal, Evidence::in($captures)));
+        return new JsonResponse(VerdictView::now($attempt, $grading->grade($attempt->assessment, [$attempt]), $school));
     }
 
     #[OA\Get(path: '/attempts/{attempt}/released', operationId: 'releasedVerdict', tags: ['verdict'])]
     #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
-    #[OA\Response(response: 200, description: 'The sealed copy, as the student was shown it', content: new OA\JsonContent(ref: VerdictView::class))]
+    #[OA\QueryParameter(name: 'version', description: 'Left out: the latest.', schema: new OA\Schema(type: 'integer', minimum: 1))]
+    #[OA\Response(response: 200, description: 'A version as it was sealed and shown to the student', content: new OA\JsonContent(ref: VerdictView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function released(Attempt $attempt): JsonResponse
+    public function released(Request $request, Attempt $attempt): JsonResponse
     {
-        $attempt->load('student', 'release.releasedBy', 'assessment.policy');
+        $request->validate(['version' => ['integer', 'min:1']]);
+        $attempt->load('student', 'release', 'releases.releasedBy');
+        $release = $request->has('version') ? $attempt->releases->firstWhere('version', $request->integer('version')) : $attempt->releases->last();
         // What is not theirs, or not released, is not there for a student: neither its existence nor its state is told.
-        if (! Gate::allows('viewReleased', $attempt) || $attempt->release === null) {
+        if (! Gate::allows('viewReleased', $attempt) || $release === null) {
             throw (new ModelNotFoundException())->setModel(Release::class);
         }
 
-        return new JsonResponse(VerdictView::of($attempt, $attempt->release->result, SealView::of($attempt->release), Evidence::in(Node::decode($attempt->release->package)->at('attempts')->items()[0]->at('captures')->items())));
+        return new JsonResponse(VerdictView::sealed($attempt, $release->load('seal')));
     }
 
     #[OA\Get(path: '/results', operationId: 'ownResults', tags: ['verdict'])]
@@ -63,7 +58,7 @@ final class VerdictController
             ->sortByDesc(static fn(Attempt $it): string => $it->assessment->held_on->toDateString());
         $results = [];
         foreach ($attempts as $attempt) {
-            $results[] = $attempt->release === null ? null : OwnResultView::of($attempt, $attempt->release->result);
+            $results[] = $attempt->release === null ? null : OwnResultView::of($attempt, $attempt->release);
         }
 
         return new JsonResponse(array_values(array_filter($results)));

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Demo;
+namespace App\TryOut;
 
 use App\Models\Attempt;
 use DeftBlade\Core\Carcass\TypicalMass;

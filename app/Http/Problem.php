@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace App\Http;
 
+use App\Actions\Conflict;
 use App\Actions\InvalidStandard;
+use App\Actions\OutOfDate;
+use App\Http\Resources\PlacedError;
 use App\Photos\InvalidPhotograph;
+use App\Scale\ScaleUnreachable;
 use DeftBlade\Core\Json\InvalidPackage;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
@@ -33,6 +37,9 @@ final readonly class Problem implements Responsable
         public string $detail,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PlacedError::class))]
         public array $errors = [],
+        /** @var array<string, string>|null */
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'What was changed meanwhile, as it is now (412).')]
+        public ?array $changed = null,
         /** @var array<string, string> */
         private array $headers = [],
     ) {}
@@ -44,6 +51,7 @@ final readonly class Problem implements Responsable
             $thrown instanceof InvalidPackage => self::invalid($thrown->getMessage(), [new PlacedError($thrown->path, $thrown->problem)]),
             $thrown instanceof InvalidStandard => self::invalid($thrown->getMessage(), array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $thrown->problems)),
             $thrown instanceof InvalidPhotograph => self::invalid($thrown->getMessage(), [new PlacedError('photo', $thrown->getMessage())]),
+            $thrown instanceof OutOfDate => self::outOfDate($thrown),
             $thrown instanceof Conflict => self::named('conflict', 'This cannot be taken', 409, $thrown->getMessage()),
             $thrown instanceof AuthenticationException => self::named('signed-out', 'Not signed in', 401, 'Sign in to go on.'),
             $thrown instanceof AuthorizationException => self::named('not-allowed', 'Not allowed', 403, 'Your role does not allow this.'),
@@ -63,7 +71,8 @@ final readonly class Problem implements Responsable
             'status' => $this->status,
             'detail' => $this->detail,
             'errors' => $this->errors,
-        ], static fn(mixed $value): bool => $value !== []);
+            'changed' => $this->changed === null ? null : (object) $this->changed,
+        ], static fn(mixed $value): bool => $value !== [] && $value !== null);
 
         return new JsonResponse($body, $this->status, ['Content-Type' => 'application/problem+json'] + $this->headers);
     }
@@ -71,6 +80,11 @@ final readonly class Problem implements Responsable
     private static function named(string $name, string $title, int $status, string $detail): self
     {
         return new self("urn:deft-blade:problem:$name", $title, $status, $detail);
+    }
+
+    private static function outOfDate(OutOfDate $thrown): self
+    {
+        return new self('urn:deft-blade:problem:out-of-date', 'Changed meanwhile', 412, $thrown->getMessage(), [], $thrown->changed, ['ETag' => Precondition::etag($thrown->version)]);
     }
 
     /** @param list<PlacedError> $errors */
@@ -101,8 +115,9 @@ final readonly class Problem implements Responsable
             403 => self::named('not-allowed', 'Not allowed', 403, 'Your role does not allow this.'),
             413 => self::named('too-large', 'Too large', 413, 'This is larger than the server takes. Make the picture smaller, then send it again.'),
             419 => self::named('stale-page', 'This page is out of date', 419, 'Load the page again and repeat what you did; nothing was stored.'),
-            429 => new self('urn:deft-blade:problem:too-many', 'Too many tries', 429, 'Wait a minute, then try again.', [], $headers),
-            default => new self('urn:deft-blade:problem:http', 'The request was refused', $status, 'The request could not be taken as it was sent.', [], $headers),
+            429 => new self('urn:deft-blade:problem:too-many', 'Too many tries', 429, 'Wait a minute, then try again.', [], null, $headers),
+            428 => self::named('no-version', 'No version named', 428, 'Say which version this changes: If-Match with the ETag it was read with.'),
+            default => new self('urn:deft-blade:problem:http', 'The request was refused', $status, 'The request could not be taken as it was sent.', [], null, $headers),
         };
     }
 }

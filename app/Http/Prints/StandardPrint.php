@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace App\Http\Prints;
 
 use App\School\School;
 use App\Http\Resources\StandardView;
@@ -15,14 +15,14 @@ use Dompdf\Dompdf;
 use Dompdf\Options;
 
 /** The two-page sheet of a standard for a stated carcass weight: tray, pieces with their windows, times and cautions; criteria and faults. */
-final readonly class PrintStandard
+final readonly class StandardPrint
 {
     public function __construct(private ShippedDocuments $shipped, private School $school) {}
 
     /** @return string a PDF */
     public function print(PublishedStandard $published, Mass $asPurchased): string
     {
-        $view = StandardView::spoken($published, $this->shipped, $this->school);
+        $view = StandardView::of($published, $this->shipped, $this->school);
         $options = new Options(['defaultFont' => 'DejaVu Sans Condensed', 'isRemoteEnabled' => false, 'isPhpEnabled' => false]);
         $options->setFontDir(storage_path('framework/cache'));
         $options->setFontCache(storage_path('framework/cache'));

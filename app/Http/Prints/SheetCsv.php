@@ -2,36 +2,34 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace App\Http\Prints;
 
-use App\School\School;
-use App\Http\Resources\Flag;
+use App\Actions\Flag;
 use App\Http\Resources\SheetColumnView;
 use App\Http\Resources\SheetView;
 
 /** The class sheet as RFC 4180 text, marked as UTF-8 for spreadsheets; text that a spreadsheet would run as a formula is made plain. */
-final readonly class WriteSheetCsv
+final readonly class SheetCsv
 {
     private const BYTE_ORDER_MARK = "\u{FEFF}";
 
-    public function __construct(private School $school) {}
-
     public function write(SheetView $sheet): string
     {
-        $vocabulary = $this->school->vocabulary();
-        $lines = [['Station', 'Student', 'Status', ...array_map(static fn(SheetColumnView $it): string => $vocabulary->say($it->title), $sheet->components), 'Total', 'Band', 'Portion yield %', 'Loss %', 'Flags', 'Released']];
+        $lines = [['Station', 'Student', 'Status', ...array_map(static fn(SheetColumnView $it): string => $it->title, $sheet->components), 'Total', 'Band', 'Portion yield %', 'Loss %', 'Flags', 'Released', 'Version', 'Released total']];
         foreach ($sheet->rows as $row) {
             $lines[] = [
                 $row->station,
                 $row->student,
                 $row->status->value,
-                ...array_map(static fn(SheetColumnView $it): ?float => self::rounded($row->scores[$it->id] ?? null), $sheet->components),
+                ...array_map(static fn(SheetColumnView $it): ?float => self::rounded(self::number($row->scores->{$it->id} ?? null)), $sheet->components),
                 $row->total,
                 $row->band,
                 self::rounded($row->portion_yield, 100),
                 self::rounded($row->loss, 100),
                 implode('; ', array_map(static fn(Flag $flag): string => $flag->label(), $row->flags)),
-                $row->released ? 'yes' : 'no',
+                str_replace('_', ' ', $row->release_state->value),
+                $row->release?->version,
+                $row->release?->total,
             ];
         }
         $file = new \SplTempFileObject();
@@ -42,6 +40,11 @@ final readonly class WriteSheetCsv
         $file->rewind();
 
         return self::BYTE_ORDER_MARK.$file->fread((int) $length);
+    }
+
+    private static function number(mixed $score): ?float
+    {
+        return is_int($score) || is_float($score) ? (float) $score : null;
     }
 
     private static function rounded(?float $figure, int $times = 1): ?float

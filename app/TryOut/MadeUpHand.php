@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Demo;
+namespace App\TryOut;
 
 /** How a made-up student works. */
-final readonly class DemoHand
+final readonly class MadeUpHand
 {
     /**
      * @param float        $skill   0 to 1: how high the levels come out

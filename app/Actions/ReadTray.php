@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Resources\TrayView;
 use App\Models\Attempt;
 
 /** A tray as it stands. The rest of its class is looked at only where its weights do not balance: a mix-up is found between trays. */
-final readonly class ShowTray
+final readonly class ReadTray
 {
     public function __construct(private GradeClass $grading) {}
 
-    public function show(Attempt $attempt): TrayView
+    /** @param Attempt $attempt what is shown of it is loaded */
+    public function grade(Attempt $attempt): GradedClass
     {
-        $attempt->load(['assessment.policy', 'student', 'captures.user', 'release']);
+        $attempt->load(['assessment', 'student', 'captures.user', 'release']);
         $assessment = $attempt->assessment;
         $alone = $this->grading->grade($assessment, [$attempt]);
         if (! $alone->of($attempt->id)->balance->state->isOff()) {
-            return TrayView::of($attempt, $alone);
+            return $alone;
         }
         $assessment->load(['attempts.student', 'attempts.captures']);
 
-        return TrayView::of($attempt, $this->grading->grade($assessment, $assessment->attempts));
+        return $this->grading->grade($assessment, $assessment->attempts);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace App\Http\Description;
 
 /** The definitions of the published formats (docs/formats) as component schemas of the API, under names of their own. */
 final readonly class FormatSchemas

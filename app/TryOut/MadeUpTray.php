@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Demo;
+namespace App\TryOut;
 
 use App\Models\Attempt;
 use App\Models\Capture;
@@ -16,7 +16,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /** Takes down what a made-up student did, capture by capture, as an instructor would have. */
-final class DemoTray
+final class MadeUpTray
 {
     private const DEVICE = 'Larder tablet 1';
 
@@ -32,7 +32,7 @@ final class DemoTray
     public function __construct(
         private readonly Standard $standard,
         private readonly Mass $asPurchased,
-        private readonly DemoHand $hand,
+        private readonly MadeUpHand $hand,
         string $seed,
         CarbonImmutable $from,
     ) {
@@ -114,6 +114,7 @@ final class DemoTray
             'attempt_id' => $attempt->id,
             'user_id' => $by->id,
             'device' => self::DEVICE,
+            'said_at' => $row['at'],
             'received_at' => $row['at'],
             'payload' => json_encode($row['payload'], JSON_THROW_ON_ERROR),
         ] + $row, $this->rows));

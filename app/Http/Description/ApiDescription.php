@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace App\Http\Description;
 
+use App\Http\Problem;
 use OpenApi\Annotations\OpenApi;
 use OpenApi\Attributes as OA;
 use OpenApi\Generator;

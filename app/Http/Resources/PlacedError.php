@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 

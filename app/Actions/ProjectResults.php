@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Assessment;
+use App\Models\Attempt;
+use App\Models\Capture;
+use App\Models\ResultRow;
+use DeftBlade\Core\Balance\BalanceState;
+use DeftBlade\Core\Capture\LevelJudged;
+use DeftBlade\Core\Grading\AttemptResult;
+use DeftBlade\Core\Grading\ComponentScore;
+use DeftBlade\Core\Grading\PieceVerdict;
+use DeftBlade\Core\Grading\Stage;
+use DeftBlade\Core\Grading\Status;
+use DeftBlade\Core\Package\PackageFormat;
+use DeftBlade\Core\Package\ResultDocument;
+use DeftBlade\Core\Sentence\Sentences;
+
+/** Keeps the results projection: one row an attempt, as it was graded. */
+final readonly class ProjectResults
+{
+    /** @param iterable<Attempt> $attempts of the class, with their captures */
+    public function project(Assessment $assessment, iterable $attempts, GradedClass $class): void
+    {
+        $policy = hash('sha256', json_encode($assessment->held->policy->document, ResultDocument::JSON_FLAGS));
+        foreach ($attempts as $attempt) {
+            $row = ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $policy] + self::row($attempt, $class->of($attempt->id));
+            ResultRow::query()->updateOrCreate(['attempt_id' => $attempt->id], ['assessment_id' => $assessment->id] + $row);
+        }
+    }
+
+    /** The digest of a result without its sentences, which follow from it and from the words of the school. */
+    public static function digest(AttemptResult $result): string
+    {
+        $document = (new ResultDocument(PackageFormat::Three, Sentences::plain(null)))->attempt($result);
+        $document['reasons'] = array_map(static fn(mixed $reason): array => array_diff_key((array) $reason, ['text' => true]), is_array($document['reasons']) ? $document['reasons'] : []);
+
+        return hash('sha256', json_encode($document, ResultDocument::JSON_FLAGS));
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Attempt $attempt, AttemptResult $result): array
+    {
+        // While weights are still to come, what is missing is not yet a loss.
+        $isWeighed = $result->balance->state !== BalanceState::Open || $result->status === Status::Final;
+
+        return [
+            'station' => $result->attempt->log->terms->station ?? throw new \LogicException('an attempt is at a station'),
+            'last_seq' => $attempt->captures->max(static fn(Capture $it): int => $it->seq) ?? 0,
+            'result_sha256' => self::digest($result),
+            'status' => $result->status,
+            'stage' => Stage::of($result),
+            'total' => $result->grade->total,
+            'band' => $result->grade->band?->label,
+            'scores' => (object) array_column(array_map(static fn(ComponentScore $it): array => [$it->component->id(), $it->score], $result->scores), 1, 0),
+            'portion_yield' => $isWeighed ? $result->yields?->portion : null,
+            'utilisation' => $isWeighed ? $result->yields?->utilisation : null,
+            'waste' => $isWeighed ? $result->yields?->waste : null,
+            'loss' => $isWeighed ? $result->yields?->loss : null,
+            'balance' => $result->balance->state,
+            'unaccounted_mg' => $result->balance->unaccountedMg,
+            'tolerance_mg' => $result->balance->tolerance?->mg,
+            'masses' => (object) array_map(static fn($mass): int => $mass->mg, $result->attempt->log->weights->pieces),
+            'verdicts' => (object) array_column(array_map(static fn(PieceVerdict $it): array => [$it->piece->id, $it->verdict->value], $result->pieces), 1, 0),
+            'flags' => array_map(static fn(Flag $it): string => $it->value, self::flags($result)),
+        ];
+    }
+
+    /** @return list<Flag> what is seen from the tray alone */
+    private static function flags(AttemptResult $result): array
+    {
+        $isBorderline = $result->status === Status::Final && $result->borderline !== [];
+        $assessors = array_unique(array_map(static fn(LevelJudged $it): string => $it->by, $result->attempt->log->history->all(LevelJudged::class)));
+
+        return array_values(array_filter(Flag::cases(), static fn(Flag $flag): bool => match ($flag) {
+            Flag::Provisional => $result->status === Status::Provisional,
+            Flag::Borderline => $isBorderline,
+            Flag::NotSecondMarked => $isBorderline && count($assessors) < 2,
+            Flag::OutOfBalance => $result->balance->state->isOff(),
+            Flag::Capped => $result->grade->caps !== [],
+            Flag::MixUp => false,
+        }));
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DeftBlade\Core\Balance\BalanceState;
+use DeftBlade\Core\Grading\Stage;
+use DeftBlade\Core\Grading\Status;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * How one attempt stands, as it was last graded: a projection of its facts that lists, sheets and trends read. Whoever writes a fact keeps it;
+ * bin/artisan results:rebuild makes it anew.
+ *
+ * @property string       $attempt_id
+ * @property string       $assessment_id
+ * @property int          $station
+ * @property int          $last_seq        of its captures
+ * @property string       $standard_sha256
+ * @property string       $policy_sha256
+ * @property string       $result_sha256   of the result without its sentences
+ * @property Status       $status
+ * @property Stage        $stage
+ * @property float|null   $total
+ * @property string|null  $band
+ * @property \stdClass    $scores          by component id; null while pending or dropped
+ * @property float|null   $portion_yield
+ * @property float|null   $utilisation
+ * @property float|null   $waste
+ * @property float|null   $loss
+ * @property BalanceState $balance
+ * @property int|null     $unaccounted_mg
+ * @property int|null     $tolerance_mg
+ * @property \stdClass    $masses          mg by piece
+ * @property \stdClass    $verdicts        by piece
+ * @property list<string> $flags
+ */
+final class ResultRow extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $table = 'results';
+
+    protected $primaryKey = 'attempt_id';
+
+    protected $keyType = 'string';
+
+    protected $fillable = [
+        'attempt_id', 'assessment_id', 'station', 'last_seq', 'standard_sha256', 'policy_sha256', 'result_sha256', 'status', 'stage', 'total', 'band', 'scores',
+        'portion_yield', 'utilisation', 'waste', 'loss', 'balance', 'unaccounted_mg', 'tolerance_mg', 'masses', 'verdicts', 'flags',
+    ];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'station' => 'int', 'last_seq' => 'int', 'status' => Status::class, 'stage' => Stage::class, 'balance' => BalanceState::class, 'total' => 'float', 'portion_yield' => 'float',
+            'utilisation' => 'float', 'waste' => 'float', 'loss' => 'float', 'unaccounted_mg' => 'int', 'tolerance_mg' => 'int', 'scores' => 'object', 'masses' => 'object',
+            'verdicts' => 'object', 'flags' => 'array',
+        ];
+    }
+}
