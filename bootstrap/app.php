@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Http\Problem;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;

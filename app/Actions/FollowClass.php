@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Assessment;
-use App\Models\Attempt;
 use App\Models\Capture;
 use Illuminate\Database\Eloquent\Collection;
 

@@ -9,11 +9,12 @@ use App\Models\Attempt;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment as AssessmentPackage;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 
 /** Grades a class from its captures, as the exported package would be graded. */
 final readonly class GradeClass
 {
-    public function __construct(private PackAssessment $packing, private School $school) {}
+    public function __construct(private PackAssessment $packing, private School $school, private ShippedDocuments $shipped) {}
 
     /**
      * @param iterable<Attempt> $attempts with their captures
@@ -28,6 +29,6 @@ final readonly class GradeClass
         $package->standard = $said;
         $read = AssessmentPackage::read(Node::of($package));
 
-        return new GradedClass($read->standard, $said, $read->grade(), $this->school->sentences($read->standard));
+        return new GradedClass($read->standard, $said, $read->grade(), $this->school->sentences($read->standard), $this->shipped->mise($read->standard->species));
     }
 }

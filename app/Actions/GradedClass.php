@@ -6,11 +6,13 @@ namespace App\Actions;
 
 use DeftBlade\Core\Balance\BalanceAdvice;
 use DeftBlade\Core\Balance\MixUp;
+use DeftBlade\Core\Capture\StartGate;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Package\ClassResult;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Sentence\Sentences;
+use DeftBlade\Core\Standard\MiseList;
 use DeftBlade\Core\Standard\Standard;
 
 /** A class as graded now, looked up by attempt. */
@@ -23,7 +25,7 @@ final readonly class GradedClass
      * @param Standard  $standard as held, in the words of the school
      * @param \stdClass $document of that standard
      */
-    public function __construct(public Standard $standard, public \stdClass $document, public ClassResult $result, public Sentences $sentences)
+    public function __construct(public Standard $standard, public \stdClass $document, public ClassResult $result, public Sentences $sentences, public MiseList $mise)
     {
         $this->byAttempt = array_column(array_map(static fn(AttemptResult $it): array => [$it->attempt->id, $it], $result->attempts), 1, 0);
     }
@@ -37,6 +39,12 @@ final readonly class GradedClass
     public function document(string $attempt): \stdClass
     {
         return (object) (new ResultDocument(PackageFormat::Three, $this->sentences))->attempt($this->of($attempt));
+    }
+
+    /** When a clock of this class may be set running. */
+    public function gate(): StartGate
+    {
+        return new StartGate($this->mise);
     }
 
     /** @return list<MixUp> */

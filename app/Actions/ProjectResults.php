@@ -36,7 +36,10 @@ final readonly class ProjectResults
     public static function digest(AttemptResult $result): string
     {
         $document = (new ResultDocument(PackageFormat::Three, Sentences::plain(null)))->attempt($result);
-        $document['reasons'] = array_map(static fn(mixed $reason): array => array_diff_key((array) $reason, ['text' => true]), is_array($document['reasons']) ? $document['reasons'] : []);
+        foreach (['reasons', 'remarks'] as $key) {
+            $said = is_array($document[$key]) ? $document[$key] : [];
+            $document[$key] = array_map(static fn(mixed $it): array => array_diff_key((array) $it, ['text' => true]), $said);
+        }
 
         return hash('sha256', json_encode($document, ResultDocument::JSON_FLAGS));
     }

@@ -10,10 +10,8 @@ use App\Models\User;
 use App\Photos\PhotoStore;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\CaptureReader;
-use DeftBlade\Core\Capture\StartGate;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\MiseList;
 use DeftBlade\Core\Standard\Standard;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +24,6 @@ final readonly class RecordCaptures
         private GradeClass $grading,
         private AddCapture $adding,
         private ProjectResults $projecting,
-        private ShippedDocuments $shipped,
         private PhotoStore $photos,
     ) {}
 
@@ -91,12 +88,11 @@ final readonly class RecordCaptures
      */
     private function passGate(GradedClass $class, Attempt $attempt, array $captures, array $new): void
     {
-        $mise = $this->shipped->mise($class->standard->species);
-        $shut = (new StartGate($mise))->shutFor($class->of($attempt->id)->attempt->log->history, array_values(array_filter($new, is_string(...))));
+        $shut = $class->gate()->shutFor($class->of($attempt->id)->attempt->log->history, array_values(array_filter($new, is_string(...))));
         foreach ($captures as $index => $capture) {
             $gate = is_string($capture->id) ? $shut[$capture->id] ?? null : null;
             if ($gate !== null) {
-                $open = self::named($mise, $gate->open);
+                $open = self::named($class->mise, $gate->open);
 
                 throw InvalidPackage::at("captures[$index].reason", $gate->isLookedAt
                     ? "must say why the clock starts all the same; not in order at this station: $open"

@@ -26,10 +26,10 @@ final readonly class TryStandard
      * @param float $skill 0 to 1: how high the levels come out
      * @param float $care  0 to 1: how little goes to the trim and stays on the frame
      *
-     * @return \stdClass the result, as in the latest version of the format
      *
      * @throws InvalidStandard                     naming everything that is wrong with the draft
      * @throws \DeftBlade\Core\Json\InvalidPackage where draft and policy do not go together
+     * @return \stdClass                           the result, as in the latest version of the format
      */
     public function try(\stdClass $draft, \stdClass $policy, Mass $asPurchased, float $skill, float $care, string $seed): \stdClass
     {

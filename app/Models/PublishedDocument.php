@@ -11,12 +11,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A published version of a standard or a policy, as it stands inside an assessment package. The database refuses to change one.
  *
- * @property string    $id
- * @property string    $key
- * @property int       $version
- * @property \stdClass $document
+ * @property string                       $id
+ * @property string                       $key
+ * @property int                          $version
+ * @property \stdClass                    $document
  * @property \Carbon\CarbonImmutable|null $published_at null for what was published before this was kept
- * @property User|null $publishedBy
+ * @property User|null                    $publishedBy
  */
 abstract class PublishedDocument extends Model
 {

@@ -29,6 +29,12 @@ enum Role: string
         return $this === self::Instructor;
     }
 
+    /** May choose words, units, time zone and variants for the school. */
+    public function mayChoose(): bool
+    {
+        return $this === self::Instructor || $this === self::Coordinator;
+    }
+
     /** May set the terms an attempt is made under: time allowance, resit, station, standard. */
     public function maySetTerms(): bool
     {

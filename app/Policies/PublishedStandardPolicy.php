@@ -18,6 +18,12 @@ final class PublishedStandardPolicy
         return $user->role->mayPublish();
     }
 
+    /** For the school: words, units, time zone, variants. */
+    public function choose(User $user): bool
+    {
+        return $user->role->mayChoose();
+    }
+
     public function view(User $user): bool
     {
         return $user->role->isStaff();

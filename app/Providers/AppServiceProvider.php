@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\School\School;
 use App\Scale\ScaleLine;
 use App\Scale\ScalePan;
+use App\School\School;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;

@@ -95,7 +95,7 @@ final class MessagesTest extends TestCase
             $figures[$figure] = match (true) {
                 str_ends_with($figure, '_mg'), str_ends_with($figure, '_ms') => 5_000,
                 str_ends_with($figure, '_share') => 0.25,
-                in_array($figure, ['pieces', 'where'], true) => ['left', 'right'],
+                in_array($figure, ['pieces', 'where', 'criteria'], true) => ['left', 'right'],
                 in_array($figure, ['piece', 'place'], true) => 'left',
                 $figure === 'criterion' => 'edge',
                 $figure === 'fault' => 'sawing',

@@ -6,20 +6,20 @@ namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Carcass\Part;
 use DeftBlade\Core\Carcass\Piece;
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\School\SchoolSettings;
-use DeftBlade\Core\Vocabulary\Lexicon;
+use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Standard\Criterion;
+use DeftBlade\Core\Standard\Fault;
+use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Standard\StandardDiff;
 use DeftBlade\Core\Variant\Question;
 use DeftBlade\Core\Variant\VariantCatalogue;
 use DeftBlade\Core\Variant\VariantEffects;
+use DeftBlade\Core\Vocabulary\Lexicon;
 use DeftBlade\Core\Vocabulary\Units;
 use DeftBlade\Core\Vocabulary\Vocabulary;
-use DeftBlade\Core\Json\InvalidPackage;
-use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Criterion;
-use DeftBlade\Core\Standard\Fault;
-use DeftBlade\Core\Shipped\ShippedDocuments;
-use DeftBlade\Core\Standard\Standard;
-use DeftBlade\Core\Standard\StandardDiff;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -28,7 +28,7 @@ return new class extends Migration {
         $table = Schema::hasTable('school_settings') ? 'school_settings' : 'house_settings';
         DB::statement("ALTER TABLE $table DISABLE TRIGGER append_only");
         foreach (DB::table($table)->get(['seq', 'document']) as $row) {
-            $document = self::renamed((array) json_decode(is_string($row->document) ? $row->document : "{}", true, flags: JSON_THROW_ON_ERROR), $keys);
+            $document = self::renamed((array) json_decode(is_string($row->document) ? $row->document : '{}', true, flags: JSON_THROW_ON_ERROR), $keys);
             $own = is_array($document['own'] ?? null) ? $document['own'] : [];
             $document['own'] = array_map(static fn(mixed $word): array => self::renamed((array) $word, $ofWords), $own);
             foreach (['words', 'variants', 'schools'] as $map) {

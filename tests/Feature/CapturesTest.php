@@ -78,7 +78,7 @@ final class CapturesTest extends TestCase
             'level too high' => [['kind' => 'level', 'criterion' => 'board', 'level' => 9], 'captures[1].level'],
             'not a time' => [['kind' => 'note', 'text' => 'x', 'at' => 'noon'], 'captures[1].at'],
             'id of another version' => [['kind' => 'note', 'text' => 'x', 'id' => '6ba7b810-9dad-41d1-80b4-00c04fd430c8'], 'captures[1].id'],
-            'void of nothing' => [['kind' => 'void', 'target' => '01a21098-6cb4-737b-a221-20936c1a0249', 'reason' => 'x'], 'attempts[0].captures[1].target'],
+            'void of nothing' => [['kind' => 'void', 'target' => '01a21098-6cb4-737b-a221-20936c1a0249', 'reason' => 'x'], 'attempts[0].captures[3].target'],
         ];
     }
 
@@ -92,6 +92,32 @@ final class CapturesTest extends TestCase
                 self::assertStringContainsString('append-only', $refused->getMessage());
             }
         }
+    }
+
+    public function testAClockDoesNotStartBeforeSomebodyHasLooked(): void
+    {
+        $start = self::capture(['kind' => 'clock', 'event' => 'start']);
+        $this->as('marit')->send($start)->assertUnprocessable()->assertJsonPath('errors.0.path', 'captures[0].reason');
+        $this->send(self::capture(['kind' => 'mise', 'open' => ['knife']]), $start)->assertUnprocessable();
+        $mise = self::capture(['kind' => 'mise', 'open' => []]);
+        $start = self::capture(['kind' => 'clock', 'event' => 'start', 'at' => now()->addSecond()->utc()->format('Y-m-d\TH:i:s.v\Z')]);
+        $this->send($mise, $start)->assertOk()->assertJsonPath('gate', null);
+        $this->travel(2)->seconds();
+        $this->send(self::capture(['kind' => 'clock', 'event' => 'pause']), self::capture(['kind' => 'mise', 'open' => ['hands']]))->assertOk()->assertJsonPath('gate.open', ['hands']);
+        $this->send(self::capture(['kind' => 'clock', 'event' => 'resume']))->assertUnprocessable();
+        $this->send($start)->assertOk();
+        $this->send(self::capture(['kind' => 'clock', 'event' => 'resume', 'reason' => 'Washed while I stood by']))->assertOk()->assertJsonPath('stage', 'running');
+    }
+
+    public function testAMalformedIdIsNotRightWhereverItStands(): void
+    {
+        $this->as('marit')->postJson("/api/v1/assessments/{$this->practical()->id}/presence", ['device' => 'x', 'attempt' => 'yes'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'attempt');
+        foreach (['assessments/x/sheet', 'attempts/x', 'attempts/x/verdict', 'standards/x', 'drafts/x', 'assessments/x/captures'] as $address) {
+            $this->getJson("/api/v1/$address")->assertUnprocessable();
+        }
+        $long = str_repeat('a', 2_001);
+        $this->send(self::capture(['kind' => 'note', 'text' => $long]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'captures[0].text');
+        $this->send(self::capture(['kind' => 'standard', 'standard' => 'x', 'version' => 1, 'sha256' => str_repeat('0', 64), 'reason' => 'x']))->assertUnprocessable()->assertJsonPath('errors.0.path', 'captures[0].kind');
     }
 
     public function testTheCursorTellsWhatIsNew(): void

@@ -58,7 +58,7 @@ final class FloorTest extends TestCase
     {
         $this->take(['kind' => 'received', 'mass_mg' => 1_700_000, 'tag' => 'A1'])->assertOk();
         $this->take(['kind' => 'refused', 'reason' => 'Warm', 'tag' => 'A1'])->assertOk()->assertJsonPath('holds.as_purchased_mg', null);
-        $this->take(['kind' => 'received', 'mass_mg' => 1_810_000, 'tag' => 'A2'])->assertOk()->assertJsonPath('holds.as_purchased_mg', 1_810_000)->assertJsonCount(3, 'log');
+        $this->take(['kind' => 'received', 'mass_mg' => 1_810_000, 'tag' => 'A2'])->assertOk()->assertJsonPath('holds.as_purchased_mg', 1_810_000)->assertJsonCount(5, 'log');
         $station = $this->onTheFloor(12);
         self::assertSame(['A2', 1, 'Carcass refused: Warm'], [$station['tag'], $station['refused'], $station['last'][0]['text']]);
     }
@@ -74,11 +74,15 @@ final class FloorTest extends TestCase
     public function testTheRoomIsArrangedOnceAndWavesBelongToThePractical(): void
     {
         $rows = [[1, 2, 3, 4], [5, 6, 7, 8], [9, 10]];
-        $this->as('marit')->putJson($this->address('room'), ['rows' => $rows, 'waves' => ['11' => 2, '12' => 2], 'wave_gap_ms' => 600_000])
+        $arrange = fn(string $account, string $version, array $plan): TestResponse => $this->as($account)->putJson($this->address('room'), $plan, ['If-Match' => "\"$version\""]);
+        $first = $this->as('marit')->getJson($this->address('floor'))->json('arrangement');
+        $arranged = $arrange('marit', $first, ['rows' => $rows, 'waves' => ['11' => 2, '12' => 2], 'wave_gap_ms' => 600_000])
             ->assertOk()->assertJsonPath('rows', [...$rows, [11, 12]])->assertJsonPath('wave_gap_ms', 600_000)->assertJsonPath('stations.11.wave', 2);
         self::assertSame([...$rows, [11, 12]], $this->getJson('/api/v1/assessments/'.$this->rehearsal()->id.'/floor')->json('rows'), 'the next practical finds the room so');
-        $this->putJson($this->address('room'), ['rows' => [[1, 1]]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'rows[0][1]');
-        $this->as('ilse')->putJson($this->address('room'), ['rows' => $rows])->assertForbidden();
+        $arrange('marit', $arranged->json('arrangement'), ['rows' => [[1, 1]]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'rows[0][1]');
+        $arrange('teodor', $first, ['rows' => [[1]]])->assertStatus(412)->assertJsonPath('changed.rows', '1 2 3 4 / 5 6 7 8 / 9 10');
+        $this->as('marit')->putJson($this->address('room'), ['rows' => $rows])->assertStatus(428);
+        $arrange('ilse', $arranged->json('arrangement'), ['rows' => $rows])->assertForbidden();
     }
 
     public function testTwoPeopleOnOneTraySeeEachOther(): void

@@ -13,7 +13,7 @@ final class RolesTest extends TestCase
     public function testWhoMayDoWhat(string $method, string $path, int $instructor, int $assessor, int $coordinator, int $student): void
     {
         $path = strtr($path, ['{a}' => $this->practical()->id, '{t}' => $this->station(12)->id]);
-        $body = $method === 'POST' ? ['device' => 'test', 'captures' => [self::capture(['kind' => 'received', 'mass_mg' => 1_800_000])]] : [];
+        $body = $method === 'POST' && ! str_ends_with($path, 'release') ? ['device' => 'test', 'captures' => [self::capture(['kind' => 'received', 'mass_mg' => 1_800_000])]] : [];
         foreach (['marit' => $instructor, 'teodor' => $assessor, 'ilse' => $coordinator, 'amina' => $student] as $account => $status) {
             self::assertSame($status, $this->as($account)->json($method, "/api/v1$path", $body)->getStatusCode(), "$account: $method $path");
         }

@@ -69,7 +69,8 @@ final class SessionTest extends TestCase
 
     public function testAFaultShowsNoTrace(): void
     {
-        $this->as('marit')->getJson('/api/v1/attempts/not-an-id')->assertNotFound()->assertJson(['title' => 'Not found']);
+        $this->as('marit')->getJson('/api/v1/attempts/not-an-id')->assertUnprocessable()->assertJsonPath('errors.0.path', 'attempt');
+        $this->getJson('/api/v1/attempts/01a21098-6cb4-737b-a221-20936c1a0249')->assertNotFound()->assertJson(['title' => 'Not found']);
         config(['scale.pan' => 'tcp://127.0.0.1:1']);
         $response = $this->postJson("/api/v1/attempts/{$this->station(12)->id}/pan", ['action' => 'zero']);
         $response->assertServiceUnavailable()->assertJson(['title' => 'The scale does not answer']);

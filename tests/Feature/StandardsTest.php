@@ -37,12 +37,12 @@ final class StandardsTest extends TestCase
         $document->pieces[0]->window = (object) ['basis' => 'share', 'low' => 0.12, 'high' => 0.16];
         $response = $this->as('marit')->postJson('/api/v1/standards', (array) $document)->assertOk();
         $response->assertJsonPath('item.version', 2)->assertJsonPath('document.version', 2)->assertJsonPath('versions.0.changes', [
-            'Left breast, window: 11.81–15.09 % → 12–16 %',
-            'Time: 25 min, limit 35 min → 20 min, limit 35 min',
+            'Left breast, window: 11.81 to 15.09 % → 12 to 16 %',
+            'Time, standard: 25:00 → 20:00 min:s',
         ])->assertJsonPath('versions.1.id', $before->id);
         $this->postJson('/api/v1/standards', (array) $document)->assertOk()->assertJsonPath('item.id', $response->json('item.id'));
-        self::assertSame('chicken-eight-piece', $this->practical()->standard()->firstOrFail()->key);
-        self::assertSame(1, $this->practical()->standard()->firstOrFail()->version, 'a practical keeps the version it names');
+        self::assertSame('chicken-eight-piece', $this->practical()->held->standard()->firstOrFail()->key);
+        self::assertSame(1, $this->practical()->held->standard()->firstOrFail()->version, 'a practical keeps the version it names');
     }
 
     public function testACarcassOfTheSchoolsOwnIsDrawnByThePlanThatKnowsMostOfIt(): void

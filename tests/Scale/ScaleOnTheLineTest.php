@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Scale;
 
-use App\Scale\ScaleUnreachable;
-use App\TryOut\CarcassDraw;
 use App\Scale\PanAction;
 use App\Scale\ScaleLine;
 use App\Scale\ScalePan;
+use App\Scale\ScaleUnreachable;
+use App\TryOut\CarcassDraw;
 use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment;

@@ -6,7 +6,6 @@ import { plainJpeg } from "../../ui/src/offline/plainJpeg";
 import type { Waiting } from "../../ui/src/offline/store";
 import { withWaiting } from "../../ui/src/offline/withWaiting";
 import { massWords } from "../../ui/src/parts/mass";
-import { unsafeItems } from "../../ui/src/parts/mise";
 import { readMass } from "../../ui/src/parts/readMass";
 
 /** What the device decides by itself, without a network: no page is needed for it. */
@@ -70,53 +69,59 @@ test("a photograph says nothing of device and place, even where the browser writ
   expect(plainJpeg(bytes(start, [0xff]))).toEqual(bytes(start, [0xff]));
 });
 
+const practical = {
+  standard: { pieces: [{ id: "wing.left" }, { id: "dice", portions: { count: 3 } }] },
+  mise: [{ id: "knife", title: "Knife", is_safety: true }],
+} as unknown as Assessment;
+
 test("a weight that waits is shown and not graded: whether the tray balances is for the core to say", () => {
-  const wing = fact({ id: "wing", kind: "piece", piece: "wing.left", mass_mg: 91_000 });
+  const known = [
+    fact({ id: "a", kind: "received", mass_mg: 1_800_000 }),
+    fact({ id: "b", kind: "clock", event: "start", reason: "late" }),
+    fact({ id: "c", kind: "portion", piece: "dice", portion: 1, mass_mg: 16_000 }),
+    fact({ id: "wing", kind: "piece", piece: "wing.left", mass_mg: 91_000 }),
+  ];
   const tray = {
-    log: [{ entry: { seq: 7, by: "Marit", capture: wing }, standing: "holds" }],
-    holds: { as_purchased_mg: 1_800_000, bins: { stock: 500_000 }, portions: { dice: [16_000] }, faults: { sawing: 2 }, levels: {} },
+    stage: "weighing",
+    log: known.map((capture, index) => ({ entry: { seq: 4 + index, by: "Marit", capture }, state: "holds", replaced_by: null })),
+    holds: {},
     result: {
-      pieces: [{ id: "wing.left", mass_mg: 91_000, verdict: "within" }],
+      pieces: [
+        { id: "wing.left", mass_mg: 91_000, verdict: "within" },
+        { id: "dice", mass_mg: null, verdict: "pending" },
+      ],
       balance: { state: "balanced", unaccounted_mg: 9_000 },
-      time: { running_ms: 60_000 },
+      time: { running_ms: 0 },
     },
-    running_since_ms: Date.parse(at),
   } as unknown as Tray;
+  const later = new Date(Date.parse(at) + 30_000).toISOString();
   const over = (...facts: object[]): Tray =>
     withWaiting(
       tray,
-      facts.map((it, index) => ({ attempt: "a", capture: fact({ id: String(index), ...it }), refusal: null }) as Waiting),
+      facts.map((it, index) => ({ attempt: "a", capture: fact({ id: String(index), at: later, ...it }), refusal: null }) as Waiting),
       "Marit",
+      practical,
     );
   const again = over({ kind: "piece", piece: "wing.left", mass_mg: 86_000 });
   expect(again.result.pieces[0]).toMatchObject({ mass_mg: 86_000, verdict: "pending" });
   expect(again.result.balance).toEqual({ state: "open", unaccounted_mg: null });
-  expect(again.log.map((it) => [it.entry.seq, it.entry.by, it.standing])).toEqual([
-    [7, "Marit", "holds"],
+  expect(again.log.slice(-2).map((it) => [it.entry.seq, it.entry.by, it.state])).toEqual([
+    [7, "Marit", "replaced"],
     [8, "Marit", "holds"],
   ]);
   expect(over({ kind: "portion", piece: "dice", portion: 3, mass_mg: 15_000 }).holds.portions).toEqual({ dice: [16_000, null, 15_000] });
-  expect(over({ kind: "note", text: "Steady" }).result).toBe(tray.result);
+  expect(over({ kind: "note", text: "Steady" }).result.balance).toEqual({ state: "balanced", unaccounted_mg: 9_000 });
   expect(over({ kind: "refused", reason: "Warm" }).holds.as_purchased_mg).toBeNull();
-  const passed = over({ kind: "checkpoint", checkpoint: "trussed", at: new Date(Date.parse(at) + 30_000).toISOString() });
-  expect(passed.result.splits).toEqual([{ checkpoint: "trussed", running_ms: 90_000 }]);
-  expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting], "Marit")).toBe(tray);
+  expect(over({ kind: "checkpoint", checkpoint: "trussed" }).result.splits).toEqual([{ checkpoint: "trussed", running_ms: 30_000 }]);
+  expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting], "Marit", practical)).toBe(tray);
 
   const undo = (target: string) => ({ kind: "void", target, reason: "Undone at once" });
   const undone = over({ kind: "fault", fault: "sawing" }, undo("0"));
-  expect([undone.holds.faults, undone.log.map((it) => it.standing)]).toEqual([{ sawing: 2 }, ["holds", "withdrawn", "holds"]]);
+  expect([undone.holds.faults, undone.log.slice(-2).map((it) => it.state)]).toEqual([{}, ["withdrawn", "holds"]]);
   const gone = over(undo("wing"));
-  expect([gone.result.pieces[0]?.mass_mg, gone.result.balance.state, gone.log[0]?.standing]).toEqual([null, "open", "withdrawn"]);
-  expect(over(undo("wing"), undo("0")).result.pieces[0]?.mass_mg).toBe(91_000);
-});
-
-test("nobody cuts before somebody has looked, nor with a safety item open", () => {
-  const mise = ["knife", "towels"].map((id) => ({ id, title: id, is_safety: id === "knife" }));
-  const unsafe = (mise_looked: boolean, mise_open: string[]): string[] => unsafeItems(mise, { mise_looked, mise_open }).map((it) => it.id);
-  expect(unsafe(false, [])).toEqual(["knife"]);
-  expect(unsafe(true, [])).toEqual([]);
-  expect(unsafe(true, ["towels"])).toEqual([]);
-  expect(unsafe(true, ["knife", "towels"])).toEqual(["knife"]);
+  expect([gone.result.pieces[0]?.mass_mg, gone.result.balance.state, gone.log[3]?.state]).toEqual([null, "open", "withdrawn"]);
+  const back = over(undo("wing"), undo("0"));
+  expect([back.result.pieces[0]?.mass_mg, back.log[3]?.state]).toEqual([91_000, "holds"]);
 });
 
 test("the room is drawn from captures that the server does not know of yet", () => {
@@ -136,11 +141,14 @@ test("the room is drawn from captures that the server does not know of yet", () 
     presented: false,
     splits: [],
     last: [],
+    facts: [],
+    weighed: false,
   } as unknown as FloorStation;
   const floor = {
     stations: [station, { ...station, attempt: "b" }],
     marks: [{ id: "sawing", title: "Sawing" }],
     checkpoints: [{ id: "trussed", title: "Trussed" }],
+    mise: [],
   } as unknown as Floor;
   const start = Date.parse(at);
   const later = (seconds: number): string => new Date(start + seconds * 1_000).toISOString();

@@ -3,7 +3,7 @@ import { expect, test } from "@playwright/test";
 import type { Floor, FloorStation, TrayLayout } from "../../ui/src/api/types";
 import { withStations } from "../../ui/src/api/useFloor";
 import { arranged } from "../../ui/src/areas/floor/arranged";
-import { queueOf } from "../../ui/src/areas/floor/queueOf";
+import { scaleQueue } from "../../ui/src/areas/floor/scaleQueue";
 import { moveOn } from "../../ui/src/areas/tray/moveOn";
 
 /** Where things stand and lie, and how one gets from one to the next: no page is needed for it. */
@@ -17,7 +17,7 @@ test("of two answers about a station the newer holds, whichever came last", () =
 test("the scale is next for whoever presented first", () => {
   const station = (number: number, queued_since_ms: number | null) => ({ station: number, queued_since_ms }) as unknown as FloorStation;
   const room = { stations: [station(1, 30), station(2, null), station(3, 10), station(4, 0)] } as unknown as Floor;
-  expect(queueOf(room).map((it) => it.station)).toEqual([4, 3, 1]);
+  expect(scaleQueue(room).map((it) => it.station)).toEqual([4, 3, 1]);
 });
 
 test("a station set down changes places with what stands there, or ends the row", () => {

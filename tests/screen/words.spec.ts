@@ -1,7 +1,6 @@
 import { expect, test } from "@playwright/test";
-import type { Assessment, Expected, SentCapture, VerdictPage } from "../../ui/src/api/types";
+import type { Assessment, Expected, SentCapture } from "../../ui/src/api/types";
 import { windowInWords } from "../../ui/src/areas/standards/editor/windowInWords";
-import { borderlineInWords, capsInWords } from "../../ui/src/areas/verdict/remarks";
 import { clockOffers, clockTurn } from "../../ui/src/parts/clockOffers";
 import { factInWords } from "../../ui/src/parts/factInWords";
 import { clock, counted, lowerFirst, percent } from "../../ui/src/parts/format";
@@ -96,31 +95,4 @@ test("every kind of fact is said in words", () => {
     [{ kind: "fault", fault: "gone-from-the-standard" }, "Mark: gone-from-the-standard"],
   ];
   for (const [capture, words] of said) expect(factInWords(capture as SentCapture, practical, grams)).toBe(words);
-});
-
-test("what capped a total, and what small thing would have moved it, is said once", () => {
-  const page = {
-    standard: {
-      criteria: [
-        { id: "skin", title: "Skin whole" },
-        { id: "board", title: "Board dry" },
-      ],
-    },
-    policy: { caps: [{ when: "critical", max: 59 }] },
-    result: {
-      caps: ["critical"],
-      borderline: [
-        { cause: "decision:benefit", band: "Merit" },
-        { cause: "criterion:skin+1", band: "Merit" },
-        { cause: "criterion:board+1", band: "Merit" },
-        { cause: "criterion:board-1", band: "Refer" },
-      ],
-    },
-  } as unknown as VerdictPage;
-  expect(capsInWords(page).map((it) => it.text)).toEqual(["The total cannot be over 59, because a critical fault was marked."]);
-  expect(borderlineInWords(page)).toEqual([
-    { text: "Borderline: the benefit of the doubt on every weight would make it Merit.", items: [] },
-    { text: "Borderline: one step up on any one of 2 criteria would make it Merit.", items: ["Skin whole", "Board dry"] },
-    { text: "Borderline: one step down on “Board dry” would make it Refer.", items: [] },
-  ]);
 });

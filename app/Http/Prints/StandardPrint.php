@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Prints;
 
-use App\School\School;
 use App\Http\Resources\StandardView;
 use App\Models\PublishedStandard;
+use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;

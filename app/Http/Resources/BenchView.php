@@ -13,7 +13,7 @@ final readonly class BenchView
     /**
      * @param list<PracticalView> $today
      * @param list<PracticalView> $earlier practicals of other days
-     * @param list<PracticalView> $coming the days to come, the next first
+     * @param list<PracticalView> $coming  the days to come, the next first
      * @param list<WaitingView>   $waiting
      */
     public function __construct(

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Http\Resources\PlacedError;
 use App\Models\PublishedStandard;
 use App\School\School;
 use DeftBlade\Core\Json\InvalidPackage;

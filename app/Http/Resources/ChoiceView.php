@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class ChoiceView
 {
     /**
-     * @param list<string>          $species
+     * @param list<string>     $species
      * @param list<OptionView> $options
      */
     public function __construct(

@@ -19,12 +19,15 @@ final readonly class FloorStationView
 {
     private const LAST = 4;
 
+    private const ON_THE_FLOOR = ['clock', 'mise', 'received', 'refused', 'chill', 'checkpoint', 'incident', 'void'];
+
     /**
      * @param list<SplitView> $splits
      * @param list<string>    $mise_open
      * @param list<string>    $defects
      * @param list<MarkView>  $last
      * @param list<string>    $missing
+     * @param list<\stdClass> $facts
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -71,6 +74,14 @@ final readonly class FloorStationView
         public int $incidents,
         #[OA\Property(description: 'Since when it waits for the scale, in ms since 1970; null while it does not.')]
         public ?int $queued_since_ms,
+        #[OA\Property(description: 'When its clock first started, in ms since 1970.')]
+        public ?int $started_ms,
+        #[OA\Property(description: 'Why its clock may not be set running without a reason; null where it may.')]
+        public ?GateView $gate,
+        #[OA\Property(description: 'Something of its tray is weighed.')]
+        public bool $weighed,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Capture'), description: 'What was taken down of the clock, the mise, the carcass, the refrigerator, checkpoints and incidents, and what was withdrawn: what a device goes on from without a network.')]
+        public array $facts,
         #[OA\Property(description: 'The last capture this answer knows of: of two answers the one with the higher holds.')]
         public int $seq,
     ) {}
@@ -116,19 +127,21 @@ final readonly class FloorStationView
             self::last($attempt, $class),
             self::missing($result),
             count($log->floor->incidents),
-            self::queuedSince($attempt, $result),
+            in_array(Stage::of($result), [Stage::Presented, Stage::Weighing], true) ? $log->time->presentedSince ?? 0 : null,
+            $log->time->startedAt,
+            GateView::of($class->gate(), $log->history),
+            $log->weights->pieces !== [] || $log->weights->bins !== [],
+            self::facts($attempt),
             $attempt->captures->last()->seq ?? 0,
         );
     }
 
-    private static function queuedSince(Attempt $attempt, AttemptResult $result): ?int
+    /** @return list<\stdClass> */
+    private static function facts(Attempt $attempt): array
     {
-        if (! in_array(Stage::of($result), [Stage::Presented, Stage::Weighing], true)) {
-            return null;
-        }
-        $lastTurn = $attempt->captures->last(static fn(Capture $it): bool => $it->kind === 'clock');
+        $floor = $attempt->captures->filter(static fn(Capture $it): bool => in_array($it->kind, self::ON_THE_FLOOR, true));
 
-        return $lastTurn === null ? 0 : (int) $lastTurn->at->format('Uv');
+        return array_values($floor->map(static fn(Capture $it): \stdClass => $it->inPackage())->all());
     }
 
     /** @return list<MarkView> */

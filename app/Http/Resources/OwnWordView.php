@@ -12,7 +12,7 @@ final readonly class OwnWordView
 {
     public function __construct(
         #[OA\Property]
-        public string $catalogue,
+        public string $book,
         #[OA\Property]
         public string $school,
     ) {}

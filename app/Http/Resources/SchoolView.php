@@ -17,10 +17,10 @@ use OpenApi\Attributes as OA;
 final readonly class SchoolView
 {
     /**
-     * @param list<string>     $time_zones
-     * @param list<ChoiceView> $words
-     * @param list<ChoiceView> $variants
-     * @param list<OwnWordView>     $own
+     * @param list<string>      $time_zones
+     * @param list<ChoiceView>  $words
+     * @param list<ChoiceView>  $variants
+     * @param list<OwnWordView> $own
      */
     private function __construct(
         #[OA\Property(type: 'string', enum: Units::class)]

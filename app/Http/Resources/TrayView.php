@@ -51,6 +51,8 @@ final readonly class TrayView
         public array $mix_ups,
         #[OA\Property(type: 'string', enum: ReleaseState::class)]
         public ReleaseState $release_state,
+        #[OA\Property(description: 'Why its clock may not be set running without a reason; null where it may.')]
+        public ?GateView $gate,
         #[OA\Property(description: 'How it stands in the room.')]
         public FloorStationView $on_floor,
     ) {}
@@ -76,6 +78,7 @@ final readonly class TrayView
             $class->adviceFor($attempt->id),
             MixUpView::seenFrom($attempt, $attempt->assessment, $class),
             ReleaseState::of($attempt),
+            GateView::of($class->gate(), $result->attempt->log->history),
             FloorStationView::of($attempt, $class, $attempt->assessment->waveOf($attempt->station)),
         );
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\School\School;
 use App\Models\Role;
 use App\Models\User;
+use App\School\School;
 use DeftBlade\Core\Vocabulary\Units;
 use OpenApi\Attributes as OA;
 
@@ -33,10 +33,12 @@ final readonly class UserView
         public string $time_zone,
         #[OA\Property]
         public bool $may_set_terms,
+        #[OA\Property(description: 'May choose words, units, time zone and variants for the school.')]
+        public bool $may_choose,
     ) {}
 
     public static function of(User $user, School $school): self
     {
-        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units, $school->settings->timeZone, $user->role->maySetTerms());
+        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units, $school->settings->timeZone, $user->role->maySetTerms(), $user->role->mayChoose());
     }
 }

@@ -8,9 +8,9 @@ namespace DeftBlade\Core\Capture;
 final readonly class CaptureHistory
 {
     /**
-     * @param list<Capture>          $counted   in order of time, then id; those withdrawn are left out
-     * @param array<string, true>    $withdrawn ids
-     * @param array<string, string>  $replaced  by id, the later fact that took or emptied its slot
+     * @param list<Capture>         $counted   in order of time, then id; those withdrawn are left out
+     * @param array<string, true>   $withdrawn ids
+     * @param array<string, string> $replaced  by id, the later fact that took or emptied its slot
      */
     private function __construct(private array $counted, private array $withdrawn, private array $replaced) {}
 

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Capture;
 
-/** What the clock says: time run so far in ms, whether the tray is presented, and since when it runs now. */
+/** What the clock of a student says. Times in ms: what has run, and when it first started, since when it runs and since when the tray is presented. */
 final readonly class RunningTime
 {
-    private function __construct(public int $ms, public bool $presented, public ?int $runningSince) {}
+    private function __construct(
+        public int $ms,
+        public bool $presented,
+        public ?int $runningSince,
+        public ?int $startedAt,
+        public ?int $presentedSince,
+    ) {}
 
     /**
      * Start and resume begin to run if not running; pause and stop end it. Stop presents the tray, a later resume takes that back.
@@ -17,21 +23,21 @@ final readonly class RunningTime
     public static function of(array $turns): self
     {
         $ms = 0;
-        $since = null;
-        $presented = false;
+        $since = $started = $presented = null;
         foreach ($turns as $turn) {
-            if ($turn->event === ClockEvent::Start || $turn->event === ClockEvent::Resume) {
+            if ($turn->setsRunning()) {
                 $since ??= $turn->at;
-                $presented = $presented && $turn->event !== ClockEvent::Resume;
+                $started ??= $turn->at;
+                $presented = $turn->event === ClockEvent::Resume ? null : $presented;
 
                 continue;
             }
             $ms += $since === null ? 0 : $turn->at - $since;
             $since = null;
-            $presented = $presented || $turn->event === ClockEvent::Stop;
+            $presented ??= $turn->event === ClockEvent::Stop ? $turn->at : null;
         }
 
-        return new self($ms, $presented, $since);
+        return new self($ms, $presented !== null, $since, $started, $presented);
     }
 
     /**

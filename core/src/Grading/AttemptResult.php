@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Balance\MassBalance;
 use DeftBlade\Core\Balance\Yields;
+use DeftBlade\Core\Message\Message;
 
 /** Everything computed for one attempt. */
 final readonly class AttemptResult
@@ -27,5 +28,24 @@ final readonly class AttemptResult
         public bool $overLimit,
         public array $borderline,
         public array $reasons,
+        /** @var list<Message> what is said beside the reasons */
+        public array $remarks = [],
     ) {}
+
+    public function withRemarks(Policy $policy): self
+    {
+        return new self(
+            $this->attempt,
+            $this->status,
+            $this->grade,
+            $this->scores,
+            $this->pieces,
+            $this->balance,
+            $this->yields,
+            $this->overLimit,
+            $this->borderline,
+            $this->reasons,
+            Remark::of($this, $policy),
+        );
+    }
 }

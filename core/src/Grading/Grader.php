@@ -24,7 +24,7 @@ final readonly class Grader
         $isVoid = $tray->asPurchased() === null && $tray->log->weights->pieces === [];
         $grade = Grade::of($this->policy, $isVoid ? [] : $scores, $causes);
 
-        return new AttemptResult(
+        return (new AttemptResult(
             $attempt,
             $isVoid ? Status::Void : self::statusOf($scores),
             $grade,
@@ -35,7 +35,7 @@ final readonly class Grader
             $overLimit,
             (new BorderlineSearch($this->policy))->search($tray, $verdicts, $scores, $grade, $causes),
             Reason::of($scores, $grade),
-        );
+        ))->withRemarks($this->policy);
     }
 
     /** @return list<CapCause> */

@@ -25,6 +25,9 @@ enum MessageCode: string
     case TimeOver = 'time.over';
     case LevelReached = 'level.reached';
     case FaultMarked = 'fault.marked';
+    case Capped = 'remark.capped';
+    case BorderlineRule = 'remark.borderline_rule';
+    case BorderlineStep = 'remark.borderline_step';
     case BalanceShort = 'balance.short';
     case BalanceOver = 'balance.over';
     case BalanceShortLook = 'balance.short_look';
@@ -74,6 +77,9 @@ enum MessageCode: string
             self::TimeOver => ['running_ms', 'standard_ms', 'limit_ms'],
             self::LevelReached => ['criterion', 'step', 'steps'],
             self::FaultMarked => ['fault', 'count', 'deduct', 'max', 'critical'],
+            self::Capped => ['max', 'cause'],
+            self::BorderlineRule => ['rule', 'band'],
+            self::BorderlineStep => ['direction', 'count', 'criteria', 'band'],
             self::BalanceShort, self::BalanceOver => ['unaccounted_mg', 'tolerance_mg'],
             self::BalanceShortLook, self::BalanceOverLook => [],
             self::WeighAgainMore, self::WeighAgainLess => ['place', 'off_mg', 'expected_mg'],

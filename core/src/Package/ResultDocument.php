@@ -13,6 +13,7 @@ use DeftBlade\Core\Grading\ComponentScore;
 use DeftBlade\Core\Grading\EvennessVerdict;
 use DeftBlade\Core\Grading\PieceVerdict;
 use DeftBlade\Core\Grading\Reason;
+use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Sentence\Sentences;
 
 /** Results in the shape of the published format deft-blade.result (docs/formats/result.schema.json), in the version that answers the package's. */
@@ -55,7 +56,7 @@ final readonly class ResultDocument
             'time' => ['running_ms' => $result->attempt->log->time->ms, 'over_limit' => $result->overLimit],
             'borderline' => array_map(static fn(Borderline $it): array => ['cause' => $it->cause, 'band' => $it->band], $result->borderline),
             'reasons' => array_map($this->reason(...), $result->reasons),
-        ] + ($this->format === PackageFormat::One ? [] : ['splits' => self::splits($result)]);
+        ] + ($this->format === PackageFormat::One ? [] : ['splits' => self::splits($result)]) + ($this->format->version() < 3 ? [] : ['remarks' => array_map($this->remark(...), $result->remarks)]);
     }
 
     /** @return array<string, mixed> */
@@ -85,6 +86,12 @@ final readonly class ResultDocument
             'score' => $it->score,
             'recovery' => $it->recovery(),
         ] + ($this->format === PackageFormat::One ? [] : ['portions' => self::portions($it->evenness)]);
+    }
+
+    /** @return array<string, mixed> */
+    private function remark(Message $it): array
+    {
+        return ['text' => $this->sentences->say($it), 'code' => $it->code->value, 'figures' => (object) $it->figures];
     }
 
     /** @return array<string, mixed> */

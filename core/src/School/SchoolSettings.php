@@ -23,9 +23,9 @@ final readonly class SchoolSettings
 
     /**
      * @param string                $timeZone by its IANA name
-     * @param array<string, string> $words   the wording by term
+     * @param array<string, string> $words    the wording by term
      * @param array<string, string> $variants the variant by question
-     * @param array<string, string> $own     words that no term offers: the school's by the book's
+     * @param array<string, string> $own      words that no term offers: the school's by the book's
      */
     private function __construct(public Units $units, public string $timeZone, public array $words, public array $variants, public array $own) {}
 

@@ -137,10 +137,10 @@ final readonly class Sentences
         return trim("{$this->catalogue->label($key)} $number");
     }
 
-    /** @param list<string> $ids of pieces */
+    /** @param list<string> $ids of pieces or criteria */
     private function listed(array $ids): string
     {
-        $titles = array_map(fn(string $id): string => $this->vocabulary->say($this->standard?->titleOf($id) ?? $id), $ids);
+        $titles = array_map(fn(string $id): string => $this->vocabulary->say($this->standard?->criteria[$id]->title ?? $this->standard?->titleOf($id) ?? $id), $ids);
         $inside = [$titles[0] ?? '', ...array_map(self::lowered(...), array_slice($titles, 1))];
         $last = array_pop($inside);
 

@@ -10,7 +10,7 @@ use DeftBlade\Core\Json\Node;
 final class CarcassPlacement
 {
     /**
-     * @param \stdClass                   $standard its `carcass` is a key, or `{of, split}`; it is changed
+     * @param \stdClass                   $standard  its `carcass` is a key, or `{of, split}`; it is changed
      * @param callable(string): \stdClass $carcassOf the carcass of a key
      */
     public static function in(\stdClass $standard, callable $carcassOf): \stdClass

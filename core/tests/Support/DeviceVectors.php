@@ -104,6 +104,7 @@ final class DeviceVectors
             $ms += $random->getInt(0, 3) * 4_321;
             $captures[] = self::at(self::fact($random, $index), $index, $ms);
         }
+
         // Facts of two devices do not come in order.
         return $random->getInt(0, 1) === 0 ? $captures : array_values($random->shuffleArray($captures));
     }
@@ -149,7 +150,8 @@ final class DeviceVectors
         return ['name' => $name, 'captures' => $captures, 'state' => [
             'running_ms' => $log->time->ms,
             'running_since_ms' => $log->time->runningSince,
-            'presented' => $log->time->presented,
+            'started_ms' => $log->time->startedAt,
+            'presented_since_ms' => $log->time->presentedSince,
             'stage' => Stage::ofLog($log)->value,
             'splits' => (object) $log->splits,
             'mise_open' => $log->floor->mise?->open,

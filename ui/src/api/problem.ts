@@ -6,6 +6,8 @@ export class Problem extends Error {
   readonly status: number;
   readonly detail: string;
   readonly errors: components["schemas"]["PlacedError"][];
+  /** What somebody else changed meanwhile, as it is now. */
+  readonly changed: Record<string, string>;
 
   constructor(body: unknown, status: number) {
     const said: Partial<components["schemas"]["Problem"]> = typeof body === "object" && body !== null ? body : {};
@@ -14,6 +16,7 @@ export class Problem extends Error {
     this.status = status;
     this.detail = this.message;
     this.errors = said.errors ?? [];
+    this.changed = said.changed ?? {};
   }
 
   /** Trying the same again cannot help. */

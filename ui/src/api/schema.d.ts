@@ -674,6 +674,12 @@ export interface components {
             document: components["schemas"]["Standard"];
             /** Format: date-time */
             saved_at: string;
+            base: components["schemas"]["ShelfItemView"] | null;
+            plan: components["schemas"]["PlanView"] | null;
+            /** @description The usual AP weight, in mg; null where it is not known. */
+            usual_mg: number | null;
+            /** @description The school brought the carcass: its parts may come and go. */
+            is_own_carcass: boolean;
         };
         /** @description A page of practicals of earlier days. */
         EarlierView: {
@@ -737,6 +743,13 @@ export interface components {
             incidents: number;
             /** @description Since when it waits for the scale, in ms since 1970; null while it does not. */
             queued_since_ms: number | null;
+            /** @description When its clock first started, in ms since 1970. */
+            started_ms: number | null;
+            gate: components["schemas"]["GateView"] | null;
+            /** @description Something of its tray is weighed. */
+            weighed: boolean;
+            /** @description What was taken down of the clock, the mise, the carcass, the refrigerator, checkpoints and incidents, and what was withdrawn: what a device goes on from without a network. */
+            facts: components["schemas"]["Capture"][];
             /** @description The last capture this answer knows of: of two answers the one with the higher holds. */
             seq: number;
         };
@@ -767,6 +780,13 @@ export interface components {
             scale_is_simulated: boolean;
             /** @description The version of the arrangement (If-Match). */
             arrangement: string;
+        };
+        /** @description Why a clock may not be set running without a reason. */
+        GateView: {
+            /** @description Somebody has looked at the station. */
+            looked: boolean;
+            /** @description Ids of safety items that are open, or were not looked at. */
+            open: string[];
         };
         /** @description What holds now of a tray's captures, beside the weights of its pieces, which stand in the result. */
         HoldsView: {
@@ -886,7 +906,7 @@ export interface components {
         };
         /** @description A word of the school's own for one of the book's. */
         OwnWordView: {
-            catalogue: string;
+            book: string;
             school: string;
         };
         /** @description One thing that is wrong, and where in the request it stands. */
@@ -1119,6 +1139,7 @@ export interface components {
             mix_ups: components["schemas"]["MixUpView"][];
             /** @enum {string} */
             release_state: "unreleased" | "current" | "entries_since" | "changed";
+            gate: components["schemas"]["GateView"] | null;
             /** @description How it stands in the room. */
             on_floor: components["schemas"]["FloorStationView"];
         };
@@ -1150,6 +1171,8 @@ export interface components {
             /** @description IANA name of the time zone of the school. */
             time_zone: string;
             may_set_terms: boolean;
+            /** @description May choose words, units, time zone and variants for the school. */
+            may_choose: boolean;
         };
         /** @description One result with its reasons: as it stands now, or a version as it was sealed. */
         VerdictView: {
@@ -1646,6 +1669,8 @@ export interface components {
             borderline: components["schemas"]["ResultBorderline"][];
             reasons: components["schemas"]["Reason"][];
             splits?: components["schemas"]["Split"][];
+            /** @description What is said beside the reasons: caps, and what would have made it another band (version 3). */
+            remarks?: components["schemas"]["ResultRemark"][];
         };
         ResultMixup: {
             /** @enum {string} */
@@ -1668,6 +1693,13 @@ export interface components {
         Split: {
             checkpoint: string;
             running_ms: number;
+        };
+        ResultRemark: {
+            text: string;
+            code: string;
+            figures: {
+                [key: string]: number | string | boolean | null | string[];
+            };
         };
         SentCapture: {
             id: components["schemas"]["AssessmentIdentifier"];

@@ -22,7 +22,10 @@ export type Verdict = PieceResult["verdict"];
 export type SentCapture = Schemas["SentCapture"];
 export type Sheet = Schemas["SheetView"];
 export type SheetRow = Schemas["SheetRowView"];
-export type Flag = Schemas["Flag"];
+export type Flag = Schemas["TrayCardView"]["flags"][number];
+export type Release = Schemas["ReleaseView"];
+export type DraftItem = Schemas["DraftItemView"];
+export type KeptDraft = Schemas["DraftView"];
 export type VerdictPage = Schemas["VerdictView"];
 export type ScaleReading = Schemas["ScaleReadingView"];
 

@@ -3,7 +3,7 @@ import { answer, api } from "./client";
 
 export const assessmentKey = (assessment: string | undefined) => ["assessment", assessment];
 
-/** What is this practical held against? Its documents never change. */
+/** What is this practical held against? */
 export function useAssessment(assessment: string | undefined) {
   return useQuery({
     queryKey: assessmentKey(assessment),
@@ -22,11 +22,30 @@ export function useSheet(assessment: string) {
   });
 }
 
+/** Issues results to their students; the reason is of those that are issued again. */
 export function useRelease(assessment: string) {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: () => answer(api.POST("/assessments/{assessment}/release", { params: { path: { assessment } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["sheet", assessment] }),
+    mutationFn: (body: { attempts: string[]; reason: string }) =>
+      answer(api.POST("/assessments/{assessment}/release", { params: { path: { assessment } }, body })),
+    onSuccess: () =>
+      queries.invalidateQueries({
+        predicate: ({ queryKey: [what] }) => ["sheet", "verdict", "released", "bench", "tray"].includes(String(what)),
+      }),
+  });
+}
+
+/** Holds the class against another version of its standard: everything of it is asked for anew. */
+export function useHoldAgainst(assessment: string) {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (body: { standard: string; reason: string }) =>
+      answer(api.POST("/assessments/{assessment}/standard", { params: { path: { assessment } }, body })),
+    onSuccess: async (held) => {
+      queries.setQueryData(assessmentKey(assessment), held);
+      await queries.invalidateQueries({ predicate: ({ queryKey: [what] }) => what !== "session" && what !== "assessment" });
+    },
   });
 }

@@ -116,11 +116,17 @@ export interface RoomPlan {
 }
 
 /** Arranges the room: rows of stations as they stand, and their waves. */
-export function useArrange(assessment: string) {
+export function useArrange({ assessment, arrangement }: Floor) {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (plan: RoomPlan) => answer(api.PUT("/assessments/{assessment}/room", { params: { path: { assessment } }, body: plan })),
+    mutationFn: (plan: RoomPlan) =>
+      answer(
+        api.PUT("/assessments/{assessment}/room", {
+          params: { path: { assessment }, header: { "If-Match": `"${arrangement}"` } },
+          body: plan,
+        }),
+      ),
     onSuccess: (floor) => queries.setQueryData(floorKey(assessment), floor),
   });
 }

@@ -21,6 +21,10 @@ export function useScale(): ScaleState {
     events.addEventListener("reading", (event: MessageEvent<string>) =>
       hear({ line: "reading", reading: JSON.parse(event.data) as ScaleReading }),
     );
+    events.addEventListener("unreadable", (event: MessageEvent<string>) => {
+      const detail = JSON.parse(event.data) as string;
+      hear({ line: "silent", detail: `${detail.charAt(0).toUpperCase()}${detail.slice(1)}.` });
+    });
     events.addEventListener("silent", () => setState(silent));
     late = setTimeout(() => setState(silent), 4_000);
 

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
-import { hasLeft, isLeaving, keepPerson, lastPerson, leaveLater } from "../offline/person";
+import { markLeft, isLeaving, keepPerson, lastPerson, leaveLater } from "../offline/person";
 import type { User } from "./types";
 
 export const sessionKey = ["session"];
@@ -61,7 +61,7 @@ export function useSignIn() {
 
 async function leave(): Promise<void> {
   await answer(api.DELETE("/session"));
-  hasLeft();
+  markLeft();
 }
 
 export function useSignOut() {

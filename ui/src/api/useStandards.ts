@@ -57,12 +57,13 @@ export function useTry(document: Standard, tray: MadeUpTray, isSound: boolean) {
   });
 }
 
-/** Publishes a document as the next version of its standard. What is in it is for the server to judge. */
+/** Publishes a document as the next version of its standard, unless somebody published one since the version it was written on. */
 export function usePublishStandard() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (document: Standard) => answer(api.POST("/standards", { body: document })),
+    mutationFn: ({ document, basedOn }: { document: Standard; basedOn: number | null }) =>
+      answer(api.POST("/standards", { params: { header: basedOn === null ? {} : { "If-Match": `"${basedOn}"` } }, body: document })),
     onSuccess: (standard) => {
       queries.setQueryData(["standard", standard.item.id], standard);
       void queries.invalidateQueries({ queryKey: ["standards"] });

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { answer, api } from "./client";
 
 /** What does this tray come to, as it stands now? */
-export function useStandingVerdict(attempt: string) {
+export function useCurrentVerdict(attempt: string) {
   return useQuery({
     queryKey: ["verdict", attempt],
     refetchOnMount: "always",
@@ -10,10 +10,11 @@ export function useStandingVerdict(attempt: string) {
   });
 }
 
-/** What was the student shown? */
-export function useReleasedVerdict(attempt: string) {
+/** What was the student shown? The latest version, or the one that is asked for. */
+export function useReleasedVerdict(attempt: string, version: number | null) {
   return useQuery({
-    queryKey: ["released", attempt],
-    queryFn: () => answer(api.GET("/attempts/{attempt}/released", { params: { path: { attempt } } })),
+    queryKey: ["released", attempt, version],
+    queryFn: () =>
+      answer(api.GET("/attempts/{attempt}/released", { params: { path: { attempt }, query: version === null ? {} : { version } } })),
   });
 }

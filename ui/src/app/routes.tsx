@@ -5,11 +5,12 @@ import { Wall } from "../areas/floor/Wall";
 import { ClassSheet } from "../areas/sheet/ClassSheet";
 import { SchoolPage } from "../areas/standards/SchoolPage";
 import { Shelf } from "../areas/standards/Shelf";
+import { KeptDraft } from "../areas/standards/editor/KeptDraft";
 import { NewStandard } from "../areas/standards/editor/NewStandard";
 import { StandardEditor } from "../areas/standards/editor/StandardEditor";
 import { StandardPage } from "../areas/standards/StandardPage";
 import { TrayArea } from "../areas/tray/TrayArea";
-import { ReleasedVerdict, StandingVerdict } from "../areas/verdict/Verdict";
+import { ReleasedVerdict, CurrentVerdict } from "../areas/verdict/Verdict";
 import { NotFound, ScreenFault } from "./NotFound";
 import { Shell } from "./Shell";
 
@@ -21,7 +22,7 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <Bench /> },
       { path: "tray/:attempt/:step?", element: <TrayArea /> },
-      { path: "verdict/:attempt", element: <StandingVerdict /> },
+      { path: "verdict/:attempt", element: <CurrentVerdict /> },
       { path: "result/:attempt", element: <ReleasedVerdict /> },
       { path: "sheet/:assessment", element: <ClassSheet /> },
       { path: "floor/wall/:assessment?", element: <Wall /> },
@@ -29,6 +30,7 @@ export const router = createBrowserRouter([
       { path: "standards", element: <Shelf /> },
       { path: "standards/new", element: <NewStandard /> },
       { path: "standards/school", element: <SchoolPage /> },
+      { path: "standards/drafts/:draft", element: <KeptDraft /> },
       { path: "standards/:standard/edit", element: <StandardEditor /> },
       { path: "standards/:standard", element: <StandardPage /> },
       { path: "*", element: <NotFound /> },

@@ -9,7 +9,7 @@ import { Pick } from "../parts/Pick";
 import { readMass } from "../parts/readMass";
 import { Slip } from "../parts/Slip";
 import { mendableFields, mended, type Mendable } from "./mendable";
-import { useQueue } from "./Sending";
+import { useCaptureQueue } from "./Sending";
 import type { Waiting } from "./store";
 
 interface MendCaptureProps {
@@ -25,7 +25,7 @@ interface MendCaptureProps {
 
 /** What the server refused, to be put right and sent, or dropped. Its id and its time stay. */
 export function MendCapture({ waiting: { order, capture, refusal }, title, words, assessment, onClose }: MendCaptureProps) {
-  const queue = useQueue();
+  const queue = useCaptureQueue();
   const [fields, setFields] = useState(() => (assessment === undefined ? [] : mendableFields(capture, assessment)));
   const [unread, setUnread] = useState(false);
   const isWanting = unread || fields.some((it) => it.as === "words" && it.isNeeded && it.value.trim() === "");

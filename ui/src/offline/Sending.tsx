@@ -30,7 +30,7 @@ interface Queue {
 
 const QueueContext = createContext<Queue | null>(null);
 
-export function useQueue(): Queue {
+export function useCaptureQueue(): Queue {
   const queue = use(QueueContext);
   if (queue === null) throw new Error("nothing is taken down out here");
 

@@ -60,6 +60,11 @@ export function mendableFields(capture: SentCapture, { standard }: Assessment): 
       return [words("text", "Words", capture.text)];
     case "incident":
       return [words("text", "What happened", capture.text, false)];
+    case "allowance":
+    case "resit":
+    case "station":
+    case "standard":
+      return [words("reason", "Because", capture.reason)];
     case "mise":
     case "chill":
     case "photo":

@@ -15,7 +15,7 @@ const leaving = "deft-blade.leaving";
 /** Somebody signed out without a network: the server is told as soon as there is one, and until then nobody is signed in here. */
 export const leaveLater = (): void => localStorage.setItem(leaving, "1");
 export const isLeaving = (): boolean => localStorage.getItem(leaving) !== null;
-export const hasLeft = (): void => localStorage.removeItem(leaving);
+export const markLeft = (): void => localStorage.removeItem(leaving);
 
 /** Keeps who is signed in; when nobody is any more, what they were shown is let go, and what they took down stays theirs. */
 export async function keepPerson(user: User | null): Promise<void> {

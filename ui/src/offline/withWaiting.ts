@@ -1,24 +1,37 @@
-import type { AttemptResult, LogEntry, SentCapture, Tray } from "../api/types";
-import { standing } from "./standing";
+import type { Assessment, AttemptResult, LogEntry, SentCapture, Tray } from "../api/types";
+import { deviceState, type DeviceState } from "./facts";
+import { rulesOf } from "./rulesOf";
 import type { Waiting } from "./store";
 
 /**
- * A tray as this device knows it: what the server said, and over it and in its log what was taken down since.
- * No mark is made up: what is not graded yet is pending.
+ * A tray as this device knows it: what the server said, and what was taken down here since. No mark is made up: what is not graded yet is pending.
  *
  * @param by who is signed in here
  */
-export function withWaiting(tray: Tray, waiting: Waiting[], by: string): Tray {
+export function withWaiting(tray: Tray, waiting: Waiting[], by: string, assessment: Pick<Assessment, "standard" | "mise">): Tray {
   const known = new Set(tray.log.map((it) => it.entry.capture.id));
   const fresh = waiting.filter((it) => it.refusal === null && !known.has(it.capture.id));
   if (fresh.length === 0) return tray;
-  const stands = standing(fresh);
-  const withdrawn = new Set(stands.flatMap(({ capture }) => (capture.kind === "void" ? [capture.target] : [])));
-  const log = [...tray.log, ...fresh.map((it, index) => entryOf(it, by, (tray.log.at(-1)?.entry.seq ?? 0) + 1 + index))];
+  const seq = tray.log.at(-1)?.entry.seq ?? 0;
+  const log = [...tray.log, ...fresh.map((it, index) => entryOf(it, by, seq + 1 + index))];
+  const state = deviceState(
+    log.map((it) => it.entry.capture),
+    rulesOf(assessment),
+  );
+  const touches = touchedBy(
+    fresh.map((it) => it.capture),
+    tray.log,
+  );
 
   return {
-    ...stands.map((it) => it.capture).reduce(withCapture, tray),
-    log: log.map((line) => (withdrawn.has(line.entry.capture.id) ? { ...line, standing: "withdrawn" } : line)),
+    ...tray,
+    stage: touches.stage ? state.stage : tray.stage,
+    running_since_ms: state.running_since_ms,
+    presented: state.presented_since_ms !== null,
+    gate: state.gate,
+    holds: holdsOf(tray, state),
+    result: resultOf(tray.result, state, touches.weights),
+    log: log.map((line) => ({ ...line, state: state.states[line.entry.capture.id] ?? line.state })),
   };
 }
 
@@ -32,101 +45,51 @@ const entryOf = ({ attempt, capture, offsetMs }: Waiting, by: string, seq: numbe
     received_at: capture.at,
     offset_ms: offsetMs,
   },
-  standing: "holds",
+  state: "holds",
   replaced_by: null,
 });
 
-function withCapture(tray: Tray, capture: SentCapture): Tray {
-  const { holds, result } = tray;
-  switch (capture.kind) {
-    case "received":
-      return { ...tray, result: weighing(result), holds: { ...holds, as_purchased_mg: capture.mass_mg, defects: capture.defects ?? [] } };
-    case "refused":
-      return { ...tray, result: weighing(result), holds: { ...holds, as_purchased_mg: null, defects: [] } };
-    case "piece":
-      return {
-        ...tray,
-        result: {
-          ...weighing(result),
-          pieces: result.pieces.map((it) =>
-            it.id === capture.piece ? { ...it, mass_mg: capture.mass_mg, verdict: "pending" as const } : it,
-          ),
-        },
-      };
-    case "portion": {
-      const portions = [...(holds.portions[capture.piece] ?? [])];
-      for (let at = portions.length; at < capture.portion; at++) portions[at] = null;
-      portions[capture.portion - 1] = capture.mass_mg;
+const WEIGHTS: SentCapture["kind"][] = ["received", "refused", "piece", "portion", "bin", "scrape", "incident"];
 
-      return { ...tray, result: weighing(result), holds: { ...holds, portions: { ...holds.portions, [capture.piece]: portions } } };
-    }
-    case "bin":
-      return { ...tray, result: weighing(result), holds: { ...holds, bins: { ...holds.bins, [capture.bin]: capture.mass_mg } } };
-    case "scrape":
-      return { ...tray, result: weighing(result), holds: { ...holds, scrape_mg: capture.mass_mg } };
-    case "level":
-      return { ...tray, holds: { ...holds, levels: { ...holds.levels, [capture.criterion]: capture.level } } };
-    case "fault":
-      return { ...tray, holds: { ...holds, faults: { ...holds.faults, [capture.fault]: (holds.faults[capture.fault] ?? 0) + 1 } } };
-    case "mise":
-      return { ...tray, holds: { ...holds, mise_looked: true, mise_open: capture.open } };
-    case "checkpoint": {
-      const ran = result.time.running_ms + (tray.running_since_ms === null ? 0 : Date.parse(capture.at) - tray.running_since_ms);
-      const others = (result.splits ?? []).filter((it) => it.checkpoint !== capture.checkpoint);
+/** What facts bear on, withdrawals by what they withdraw. */
+function touchedBy(facts: SentCapture[], log: LogEntry[]): { weights: boolean; stage: boolean } {
+  const meant = facts.map((it) =>
+    it.kind === "void" ? (log.find(({ entry }) => entry.capture.id === it.target)?.entry.capture ?? it) : it,
+  );
+  const weights = meant.some((it) => WEIGHTS.includes(it.kind));
 
-      return { ...tray, result: { ...result, splits: [...others, { checkpoint: capture.checkpoint, running_ms: ran }] } };
-    }
-    case "clock":
-      return { ...tray, ...turned(tray, capture.event, Date.parse(capture.at)) };
-    case "void":
-      return without(tray, capture.target);
-    default:
-      return tray;
-  }
+  return { weights, stage: weights || meant.some((it) => it.kind === "clock" || it.kind === "mise") };
 }
 
-/** What held is withdrawn: what may hold instead, the server will say. */
-function without(tray: Tray, target: string): Tray {
-  const { holds, result } = tray;
-  const line = tray.log.find((it) => it.entry.capture.id === target);
-  if (line?.standing !== "holds") return tray;
-  const { capture } = line.entry;
-  switch (capture.kind) {
-    case "piece":
-      return {
-        ...tray,
-        result: {
-          ...weighing(result),
-          pieces: result.pieces.map((it) => (it.id === capture.piece ? { ...it, mass_mg: null, verdict: "pending" as const } : it)),
-        },
-      };
-    case "bin":
-      return { ...tray, result: weighing(result), holds: { ...holds, bins: omit(holds.bins, capture.bin) } };
-    case "scrape":
-      return { ...tray, result: weighing(result), holds: { ...holds, scrape_mg: null } };
-    case "level":
-      return { ...tray, holds: { ...holds, levels: omit(holds.levels, capture.criterion) } };
-    case "fault":
-      return { ...tray, holds: { ...holds, faults: { ...holds.faults, [capture.fault]: (holds.faults[capture.fault] ?? 1) - 1 } } };
-    default:
-      return tray;
-  }
+function holdsOf({ holds }: Tray, state: DeviceState): Tray["holds"] {
+  const set = (portions: Record<number, number>): (number | null)[] =>
+    Array.from({ length: Math.max(...Object.keys(portions).map(Number)) }, (_, index) => portions[index + 1] ?? null);
+
+  return {
+    ...holds,
+    as_purchased_mg: state.received?.mass_mg ?? null,
+    defects: state.received?.defects ?? [],
+    portions: Object.fromEntries(Object.entries(state.portions).map(([piece, portions]) => [piece, set(portions)])),
+    bins: state.bins,
+    scrape_mg: state.scrape_mg,
+    levels: state.levels,
+    faults: state.faults,
+    mise_looked: state.mise_open !== null,
+    mise_open: state.mise_open ?? [],
+  };
 }
 
-const omit = (of: Record<string, number>, key: string): Record<string, number> =>
-  Object.fromEntries(Object.entries(of).filter(([name]) => name !== key));
+/** Whether weights balance, and how a piece stands that is weighed anew, is for the core to say. */
+function resultOf(result: AttemptResult, state: DeviceState, isWeighed: boolean): AttemptResult {
+  return {
+    ...result,
+    time: { ...result.time, running_ms: state.running_ms },
+    splits: Object.entries(state.splits).map(([checkpoint, running_ms]) => ({ checkpoint, running_ms })),
+    balance: isWeighed ? { ...result.balance, state: "open", unaccounted_mg: null } : result.balance,
+    pieces: result.pieces.map((it) => {
+      const mass_mg = state.pieces[it.id] ?? null;
 
-/** Whether weights balance is for the core to say, once it has seen all of them. */
-const weighing = (result: AttemptResult): AttemptResult => ({
-  ...result,
-  balance: { ...result.balance, state: "open", unaccounted_mg: null },
-});
-
-function turned(tray: Tray, event: "start" | "pause" | "resume" | "stop", at: number): Partial<Tray> {
-  if (event === "start" || event === "resume")
-    return { running_since_ms: tray.running_since_ms ?? at, presented: tray.presented && event !== "resume" };
-  const ran = tray.running_since_ms === null ? 0 : at - tray.running_since_ms;
-  const time = { ...tray.result.time, running_ms: tray.result.time.running_ms + ran };
-
-  return { running_since_ms: null, presented: tray.presented || event === "stop", result: { ...tray.result, time } };
+      return mass_mg === it.mass_mg ? it : { ...it, mass_mg, verdict: "pending" as const };
+    }),
+  };
 }

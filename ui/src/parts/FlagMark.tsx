@@ -4,6 +4,7 @@ import type { Flag } from "../api/types";
 const words: Record<Flag, string> = {
   provisional: "provisional",
   borderline: "borderline",
+  not_second_marked: "not second-marked",
   out_of_balance: "out of balance",
   mix_up: "mix-up?",
   capped: "capped",

@@ -8,10 +8,11 @@ interface PickProps<Key extends string> {
   value: Key;
   options: { key: Key; title: string }[];
   onPick: (key: Key) => void;
+  disabled?: boolean;
 }
 
 /** One of a few things, under its label. */
-export function Pick<Key extends string>({ label, value, options, onPick }: PickProps<Key>) {
+export function Pick<Key extends string>({ label, value, options, onPick, disabled = false }: PickProps<Key>) {
   const id = useId();
 
   return (
@@ -21,6 +22,7 @@ export function Pick<Key extends string>({ label, value, options, onPick }: Pick
       </Typography>
       <NativeSelect
         value={value}
+        disabled={disabled}
         disableUnderline
         inputProps={{ id }}
         onChange={({ target }) => {

@@ -10,7 +10,7 @@ import { useKeys } from "./useKey";
 import { DemoPan } from "./DemoPan";
 import { useReading, type Reading } from "./useReading";
 
-interface ScaleDeskProps {
+interface ScalePanelProps {
   attempt: string;
   isSimulated: boolean;
   /** What is to be weighed now; null when nothing is. */
@@ -22,7 +22,7 @@ interface ScaleDeskProps {
 }
 
 /** The scale beside the tray: its live reading, taking it, or typing a weight instead. */
-export function ScalePanel({ attempt, isSimulated, place, said, children, onMass }: ScaleDeskProps) {
+export function ScalePanel({ attempt, isSimulated, place, said, children, onMass }: ScalePanelProps) {
   const reading = useReading(onMass);
   useKeys((key) => {
     if (key !== "Enter" || place === null) return false;
@@ -59,7 +59,7 @@ export function ScalePanel({ attempt, isSimulated, place, said, children, onMass
   );
 }
 
-const hintFor = (place: ScaleDeskProps["place"]): string =>
+const hintFor = (place: ScalePanelProps["place"]): string =>
   place === null ? "Choose a place on the tray to weigh it again." : "Enter takes a steady reading.";
 
 const stateWords = { stable: "steady", moving: "moving", refused: "refused" };

@@ -4,29 +4,32 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Fact } from "../api/types";
 import { Field } from "./Field";
-import type { MiseItem, MiseSeen } from "./mise";
+import { itemsOf, type Gate, type MiseItem } from "./mise";
 import { Slip } from "./Slip";
 
 interface StartAnywayProps {
   station: number;
-  seen: MiseSeen;
-  /** What nobody should cut with. */
-  unsafe: MiseItem[];
+  gate: Gate;
+  mise: MiseItem[];
+  /** What was not in order when the station was looked at. */
+  open: string[];
+  event: "start" | "resume";
   onStart: (...facts: Fact[]) => void;
   onClose: () => void;
 }
 
 /** A clock does not start with a safety item open: it is put right, or somebody says why not. */
-export function StartAnyway({ station, seen, unsafe, onStart, onClose }: StartAnywayProps) {
+export function StartAnyway({ station, gate, mise, open, event, onStart, onClose }: StartAnywayProps) {
+  const unsafe = itemsOf(gate, mise);
   const [reason, setReason] = useState("");
-  const rest = seen.mise_open.filter((id) => !unsafe.some((it) => it.id === id));
+  const rest = open.filter((id) => !gate.open.includes(id));
 
   return (
     <Slip
-      title={seen.mise_looked ? "Not safe to start" : "Nobody has looked at this station"}
+      title={gate.looked ? "Not safe to start" : "Nobody has looked at this station"}
       onClose={onClose}
       onSubmit={() => {
-        if (reason.trim() !== "") onStart({ kind: "clock", event: "start", reason: reason.trim() });
+        if (reason.trim() !== "") onStart({ kind: "clock", event, reason: reason.trim() });
       }}
       actions={
         <>
@@ -44,14 +47,10 @@ export function StartAnyway({ station, seen, unsafe, onStart, onClose }: StartAn
           </Typography>
         ))}
       </Box>
-      <Button
-        variant="contained"
-        sx={{ minHeight: 64 }}
-        onClick={() => onStart({ kind: "mise", open: rest }, { kind: "clock", event: "start" })}
-      >
-        {seen.mise_looked ? "Put right: start the clock" : "All in order: start the clock"}
+      <Button variant="contained" sx={{ minHeight: 64 }} onClick={() => onStart({ kind: "mise", open: rest }, { kind: "clock", event })}>
+        {gate.looked ? "Put right: start the clock" : "All in order: start the clock"}
       </Button>
-      <Field label="Or start all the same, because" value={reason} onChange={(event) => setReason(event.target.value)} autoComplete="off" />
+      <Field label="Or start all the same, because" value={reason} onChange={({ target }) => setReason(target.value)} autoComplete="off" />
     </Slip>
   );
 }

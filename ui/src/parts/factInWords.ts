@@ -52,6 +52,14 @@ export function factInWords(capture: SentCapture, { standard, scrape_title: scra
       return `Note: ${capture.text}`;
     case "photo":
       return `Photograph ${capture.file}`;
+    case "allowance":
+      return `Time allowance × ${capture.time_factor}: ${capture.reason}`;
+    case "resit":
+      return `${capture.resit ? "A resit" : "Not a resit"}: ${capture.reason}`;
+    case "station":
+      return `At station ${capture.station}: ${capture.reason}`;
+    case "standard":
+      return `Held against ${capture.standard}, version ${capture.version}: ${capture.reason}`;
     case "void":
       return `Withdrawn: ${capture.reason}`;
   }

@@ -13,10 +13,9 @@ export const clock = (ms: number): string => {
 
 export const minutes = (ms: number): string => String(Math.round(ms / 60_000));
 
+/** A calendar date, "2026-03-04": the same day wherever it is read. */
 export const day = (date: string): string =>
-  new Date(`${date}T00:00:00`).toLocaleDateString("en-GB", { weekday: "long", day: "numeric", month: "long" });
-
-export const timeOfDay = (instant: string): string => new Date(instant).toLocaleTimeString("en-GB");
+  new Date(`${date}T12:00:00Z`).toLocaleDateString("en-GB", { weekday: "long", day: "numeric", month: "long", timeZone: "UTC" });
 
 /** "1 station", "12 stations". */
 export const counted = (count: number, thing: string): string => `${count} ${thing}${count === 1 ? "" : "s"}`;

@@ -1,3 +1,4 @@
+import { createContext, use } from "react";
 import { useUser } from "../api/useSession";
 import type { User } from "../api/types";
 
@@ -42,4 +43,11 @@ function words(unit: MassWords["unit"], mgPerUnit: number, full: MassWords["full
 
 export const massWords = (units: User["units"]): MassWords => (units === "us" ? us : metric);
 
-export const useMassWords = (): MassWords => massWords(useUser().units);
+/** The units of what is shown, where they are not the school's of today: a sealed copy keeps its own. */
+export const UnitsContext = createContext<User["units"] | null>(null);
+
+export function useMassWords(): MassWords {
+  const own = useUser().units;
+
+  return massWords(use(UnitsContext) ?? own);
+}

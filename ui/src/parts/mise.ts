@@ -1,13 +1,9 @@
-import type { Assessment } from "../api/types";
+import type { Assessment, FloorStation } from "../api/types";
 
 export type MiseItem = Assessment["mise"][number];
 
-/** What was seen of the mise en place at one station. */
-export interface MiseSeen {
-  mise_looked: boolean;
-  mise_open: string[];
-}
+/** Why a clock may not be set running without a reason. */
+export type Gate = NonNullable<FloorStation["gate"]>;
 
-/** What nobody should cut with: safety items that were found wanting, or all of them where nobody has looked. */
-export const unsafeItems = (mise: MiseItem[], seen: MiseSeen): MiseItem[] =>
-  mise.filter((it) => it.is_safety && (!seen.mise_looked || seen.mise_open.includes(it.id)));
+/** The items a gate names. */
+export const itemsOf = (gate: Gate, mise: MiseItem[]): MiseItem[] => mise.filter((it) => gate.open.includes(it.id));

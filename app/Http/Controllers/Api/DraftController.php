@@ -14,6 +14,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
@@ -30,6 +31,8 @@ final class DraftController
     private const MOST_BYTES = 1_000_000;
 
     private const LONGEST_TITLE = 200;
+
+    public function __construct(private readonly ShippedDocuments $shipped) {}
 
     #[OA\Get(path: '/drafts', operationId: 'drafts', tags: ['standards'])]
     #[OA\Response(response: 200, description: 'Your drafts, the last saved first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: DraftItemView::class)))]
@@ -49,7 +52,7 @@ final class DraftController
     {
         Gate::authorize('publish', PublishedStandard::class);
 
-        return self::answer(self::own($draft, $user) ?? throw (new ModelNotFoundException())->setModel(StandardDraft::class));
+        return $this->answer(self::own($draft, $user) ?? throw (new ModelNotFoundException())->setModel(StandardDraft::class));
     }
 
     #[OA\Put(path: '/drafts/{draft}', operationId: 'saveDraft', description: 'Keeps a draft under an id its screen made (a UUID). A new one is saved on version 0.', tags: ['standards'])]
@@ -77,7 +80,7 @@ final class DraftController
             return StandardDraft::query()->updateOrCreate(['id' => $draft, 'user_id' => $user->id], ['title' => $title, 'document' => $document, 'version' => $version + 1, 'saved_at' => CarbonImmutable::now()]);
         });
 
-        return self::answer($saved);
+        return $this->answer($saved);
     }
 
     #[OA\Delete(path: '/drafts/{draft}', operationId: 'dropDraft', tags: ['standards'])]
@@ -91,9 +94,9 @@ final class DraftController
         return new Response(status: 204);
     }
 
-    private static function answer(StandardDraft $draft): JsonResponse
+    private function answer(StandardDraft $draft): JsonResponse
     {
-        return new JsonResponse(DraftView::of($draft), headers: ['ETag' => Precondition::etag($draft->version)]);
+        return new JsonResponse(DraftView::of($draft, $this->shipped), headers: ['ETag' => Precondition::etag($draft->version)]);
     }
 
     private static function own(string $id, User $user): ?StandardDraft

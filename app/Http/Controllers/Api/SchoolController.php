@@ -44,7 +44,7 @@ final class SchoolController
     #[OA\Response(response: 428, ref: '#/components/responses/Problem')]
     public function update(Request $request, ChooseForSchool $choosing, ShippedDocuments $shipped, #[CurrentUser] User $user): JsonResponse
     {
-        Gate::authorize('publish', PublishedStandard::class);
+        Gate::authorize('choose', PublishedStandard::class);
         $choosing->choose(Node::decode($request->getContent()), Precondition::number($request), $user);
 
         return self::answer(School::inForce($shipped));

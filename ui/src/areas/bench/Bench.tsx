@@ -6,7 +6,8 @@ import { Rail } from "../../app/Rail";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { day } from "../../parts/format";
 import { OwnResults } from "./OwnResults";
-import { EarlierPractical, PlannedPractical, TodaysPractical } from "./PracticalCard";
+import { EarlierPractical, ComingPractical, TodaysPractical } from "./PracticalCard";
+import { EarlierPages } from "./EarlierPages";
 import { WaitingList } from "./WaitingList";
 
 export function Bench() {
@@ -19,7 +20,7 @@ function StaffBench() {
   const bench = useBench();
   if (bench.isPending) return <Loading what="the Bench" />;
   if (bench.isError) return <ProblemNotice problem={bench.error} onRetry={() => void bench.refetch()} />;
-  const { date, today, earlier, planned, waiting } = bench.data;
+  const { date, today, earlier, coming, waiting, has_earlier: hasEarlier } = bench.data;
 
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 340px" }, flex: 1 }}>
@@ -31,13 +32,13 @@ function StaffBench() {
         ) : (
           today.map((practical) => <TodaysPractical key={practical.id} practical={practical} />)
         )}
-        {planned.length > 0 && (
+        {coming.length > 0 && (
           <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
-            Planned
+            Coming
           </Typography>
         )}
-        {planned.map((practical) => (
-          <PlannedPractical key={practical.id} practical={practical} />
+        {coming.map((practical) => (
+          <ComingPractical key={practical.id} practical={practical} />
         ))}
         {earlier.length > 0 && (
           <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
@@ -47,6 +48,7 @@ function StaffBench() {
         {earlier.map((practical) => (
           <EarlierPractical key={practical.id} practical={practical} />
         ))}
+        {hasEarlier && <EarlierPages />}
       </Box>
       <WaitingList waiting={waiting} />
     </Box>

@@ -44,7 +44,10 @@ export function OwnResults() {
             <Typography variant="h3" component="p">
               {result.practical}
             </Typography>
-            <Typography sx={{ color: "text.secondary" }}>{day(result.held_on)}</Typography>
+            <Typography sx={{ color: "text.secondary" }}>
+              {day(result.held_on)}
+              {result.version > 1 && `, version ${result.version}`}
+            </Typography>
           </Box>
           <Typography variant="h2" component="p">
             {result.band}

@@ -130,7 +130,7 @@ function PracticalLine({ practical, where, state, to }: PracticalLineProps) {
 }
 
 /** A practical of a day to come, and the room it will be in. */
-export function PlannedPractical({ practical }: { practical: Practical }) {
+export function ComingPractical({ practical }: { practical: Practical }) {
   return (
     <PracticalLine
       practical={practical}
@@ -143,7 +143,7 @@ export function PlannedPractical({ practical }: { practical: Practical }) {
 
 /** A practical that is over, and how much of it is released. */
 export function EarlierPractical({ practical }: { practical: Practical }) {
-  const released = practical.trays.filter((tray) => tray.released).length;
+  const released = practical.trays.filter((tray) => tray.release_state !== "unreleased").length;
 
   return (
     <PracticalLine

@@ -9,11 +9,12 @@ const headings: Record<Waiting["kind"], string> = {
   second_look: "For a second assessor",
   weigh: "To weigh in",
   inspect: "To inspect",
+  issue_again: "Changed since release",
   release: "To release",
 };
 
 const target = (it: Waiting): string => {
-  if (it.attempt === null) return `/sheet/${it.assessment}`;
+  if (it.attempt === null || it.kind === "issue_again") return `/sheet/${it.assessment}`;
   if (it.kind === "second_look") return `/verdict/${it.attempt}`;
 
   return `/tray/${it.attempt}/${it.kind === "inspect" ? "inspect" : "weigh"}`;

@@ -22,7 +22,7 @@ function spotOf(name: string): Spot {
 
 /** The room as its stations stand: a station is dragged, or chosen and then set down; and which wave each starts with. */
 export function ArrangeRoom({ floor, onDone }: { floor: Floor; onDone: () => void }) {
-  const arrange = useArrange(floor.assessment);
+  const arrange = useArrange(floor);
   const [rows, setRows] = useState(floor.rows);
   const [waves, setWaves] = useState(() => new Map(floor.stations.map((it) => [it.station, it.wave])));
   const [gapMs, setGapMs] = useState(floor.wave_gap_ms);

@@ -15,7 +15,7 @@ import { useKeys } from "../../parts/useKey";
 import { useNow } from "../../parts/useNow";
 import { ArrangeRoom } from "./ArrangeRoom";
 import { MiseRound } from "./MiseRound";
-import { queueOf } from "./queueOf";
+import { scaleQueue } from "./scaleQueue";
 import { ReceiveRound } from "./ReceiveRound";
 import { StationPanel } from "./StationPanel";
 import { StationTile } from "./StationTile";
@@ -53,7 +53,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
   const [picked, setPicked] = useState<number | null>(null);
   const station = floor.stations.find((it) => it.station === picked);
   const now = useNow(floor.stations.some((it) => it.running_since_ms !== null || it.cold_since_ms !== null));
-  const queue = queueOf(floor);
+  const queue = scaleQueue(floor);
   const [next] = queue;
   usePresence(floor.assessment, station?.attempt ?? null);
   usePrepared(

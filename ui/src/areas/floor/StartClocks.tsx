@@ -2,21 +2,14 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Floor, FloorStation } from "../../api/types";
 import { clock, counted } from "../../parts/format";
-import { unsafeItems } from "../../parts/mise";
 import type { StationCaptures } from "./useStationCaptures";
 
-/** Ready to start: a carcass is there, nothing unsafe is open, the clock has not run. */
-const isReady = (floor: Floor, it: FloorStation): boolean =>
-  it.received_mg !== null &&
-  it.running_since_ms === null &&
-  it.running_ms === 0 &&
-  !it.presented &&
-  unsafeItems(floor.mise, it).length === 0;
+/** Ready to start: a carcass is there, the gate of the mise en place is open, the clock has not run. */
+const isReady = (it: FloorStation): boolean => it.received_mg !== null && it.started_ms === null && it.gate === null;
 
 /** Starts a wave, or all that are ready; and says when the next wave is due. */
 export function StartClocks({ floor, now, desk }: { floor: Floor; now: number; desk: StationCaptures }) {
   const waves = [...new Set(floor.stations.map((it) => it.wave))].sort((a, b) => a - b);
-  const started = floor.stations.filter((it) => it.running_since_ms !== null || it.running_ms > 0);
   const start = (stations: FloorStation[]): Promise<void> =>
     desk.takeAll(
       `Clock started, ${counted(stations.length, "station")}`,
@@ -28,8 +21,8 @@ export function StartClocks({ floor, now, desk }: { floor: Floor; now: number; d
       : [{ label: "Start all", of: floor.stations, wave: 1 }];
 
   return groups.map(({ label, of, wave }) => {
-    const ready = of.filter((it) => isReady(floor, it));
-    const first = started.filter((it) => it.wave === wave - 1).map((it) => it.running_since_ms ?? Infinity);
+    const ready = of.filter(isReady);
+    const first = floor.stations.flatMap((it) => (it.wave === wave - 1 && it.started_ms !== null ? [it.started_ms] : []));
     const due = wave > 1 && first.length > 0 && floor.wave_gap_ms > 0 ? Math.min(...first) + floor.wave_gap_ms - now : null;
 
     return (

@@ -4,9 +4,9 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Floor, FloorStation } from "../../api/types";
-import { clockOffers, clockTurn } from "../../parts/clockOffers";
-import { clock, timeOfDay } from "../../parts/format";
-import { unsafeItems } from "../../parts/mise";
+import { clockOffers, clockTurn, setsRunning } from "../../parts/clockOffers";
+import { clock } from "../../parts/format";
+import { useTimeWords } from "../../parts/times";
 import { StartAnyway } from "../../parts/StartAnyway";
 import { useKeys } from "../../parts/useKey";
 import { ClockBar } from "./ClockBar";
@@ -32,14 +32,14 @@ const pauses = [
 
 /** The picked station: its clock, its marks, and the one large control that stops it. */
 export function StationPanel({ floor, station, now, desk, onClose }: StationPanelProps) {
+  const { timeOfDay } = useTimeWords();
   const [isStopping, setStopping] = useState(false);
-  const [asksStart, setAsksStart] = useState(false);
+  const [asked, setAsked] = useState<"start" | "resume" | null>(null);
   const { attempt, stage } = station;
   const who = `station ${station.station}`;
   const isRunning = station.running_since_ms !== null;
-  const unsafe = unsafeItems(floor.mise, station);
   const turn = (event: keyof typeof turned): void => {
-    if (event === "start" && unsafe.length > 0) setAsksStart(true);
+    if (setsRunning(event) && station.gate !== null) setAsked(event);
     else void desk.take(attempt, `${turned[event]}, ${who}`, { kind: "clock", event });
   };
   useKeys((key) => {
@@ -151,16 +151,18 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
           onClose={() => setStopping(false)}
         />
       )}
-      {asksStart && (
+      {asked !== null && station.gate !== null && (
         <StartAnyway
           station={station.station}
-          seen={station}
-          unsafe={unsafe}
+          gate={station.gate}
+          mise={floor.mise}
+          open={station.mise_open}
+          event={asked}
           onStart={(...facts) => {
-            setAsksStart(false);
-            void desk.take(attempt, `${turned.start}, ${who}`, ...facts);
+            setAsked(null);
+            void desk.take(attempt, `${turned[asked]}, ${who}`, ...facts);
           }}
-          onClose={() => setAsksStart(false)}
+          onClose={() => setAsked(null)}
         />
       )}
     </Box>

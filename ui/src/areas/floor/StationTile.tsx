@@ -5,7 +5,8 @@ import type { Floor, FloorStation } from "../../api/types";
 import { Unseen } from "../../parts/Unseen";
 import { ClockBar } from "./ClockBar";
 import { outFor } from "./ColdChain";
-import { StageMark, WayMarks, wordOf } from "./stages";
+import { stageWords } from "../../parts/stages";
+import { StageMark, WayMarks } from "./stages";
 
 interface StationTileProps {
   station: FloorStation;
@@ -97,7 +98,7 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
         </Box>
         <Box sx={{ display: "flex", alignItems: "center", gap: 1, minWidth: 0 }}>
           <Typography variant="label" noWrap sx={{ fontWeight: 600, flex: 1, fontSize: "clamp(16px, min(10cqh, 11cqw), 26px)" }}>
-            {wordOf(stage)}
+            {stageWords[stage]}
             {station.wave > 1 && !isOver && `, wave ${station.wave}`}
           </Typography>
           <Box sx={{ flex: "none", "@container (max-width: 168px)": { display: "none" } }}>

@@ -6,9 +6,10 @@ import { useCursor, useFloor } from "../../api/useFloor";
 import type { Floor } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { stageWords } from "../../parts/stages";
 import { useNow } from "../../parts/useNow";
 import { ClockBar } from "./ClockBar";
-import { StageMark, wordOf } from "./stages";
+import { StageMark } from "./stages";
 import { useRoom } from "./useRoom";
 
 /** For a second screen: nothing but the clocks, readable across the room. */
@@ -59,7 +60,7 @@ function Clocks({ server }: { server: Floor }) {
               {it.station}
             </Typography>
             <Typography variant="h2" component="p" noWrap sx={{ flex: 1 }}>
-              {wordOf(it.stage)}
+              {stageWords[it.stage]}
             </Typography>
             <StageMark stage={it.stage} size={40} />
           </Box>

@@ -4,29 +4,17 @@ import type { FloorStation } from "../../api/types";
 export type Stage = FloorStation["stage"];
 
 /** The way of a tray through the hour; each state has its own step, so that position tells it too. */
-export const way: { stages: Stage[]; word: string }[] = [
-  { stages: ["waiting"], word: "empty" },
-  { stages: ["mise"], word: "mise" },
-  { stages: ["received"], word: "received" },
-  { stages: ["running", "paused"], word: "at work" },
-  { stages: ["presented", "weighing"], word: "presented" },
-  { stages: ["weighed"], word: "weighed" },
-  { stages: ["judged"], word: "judged" },
-];
-
-const words: Partial<Record<Stage, string>> = { paused: "paused", weighing: "on the scale" };
-
-export const wordOf = (stage: Stage): string => words[stage] ?? way.find((it) => it.stages.includes(stage))?.word ?? stage;
+const way: Stage[][] = [["waiting"], ["mise"], ["received"], ["running", "paused"], ["presented", "weighing"], ["weighed"], ["judged"]];
 
 /** How far along: one pencil stroke a step, the one reached drawn full height. */
 export function WayMarks({ stage }: { stage: Stage }) {
-  const reached = way.findIndex((it) => it.stages.includes(stage));
+  const reached = way.findIndex((it) => it.includes(stage));
 
   return (
     <Box component="svg" viewBox="0 0 70 14" aria-hidden sx={{ width: 84, height: 17, color: "text.primary" }}>
       {way.map((step, index) => (
         <line
-          key={step.word}
+          key={step[0]}
           x1={6 + index * 9.7}
           x2={6 + index * 9.7}
           y1={index === reached ? 1 : index < reached ? 5 : 10}

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Fact } from "../../api/types";
-import { useQueue, type TakenDown } from "../../offline/Sending";
+import { useCaptureQueue, type TakenDown } from "../../offline/Sending";
 
 const UNDO_MS = 10_000;
 
@@ -12,7 +12,7 @@ interface Undoable {
 
 /** Taking facts down for stations of a room, with what the last tap took undone in one tap for ten seconds. */
 export function useStationCaptures() {
-  const queue = useQueue();
+  const queue = useCaptureQueue();
   const [undoable, setUndoable] = useState<Undoable | null>(null);
   useEffect(() => {
     if (undoable === null) return;

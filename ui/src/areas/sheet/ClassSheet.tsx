@@ -4,13 +4,15 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import type { Sheet, SheetRow } from "../../api/types";
-import { useRelease, useSheet } from "../../api/useAssessment";
+import { useAssessment, useSheet } from "../../api/useAssessment";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
 import { FlagMark } from "../../parts/FlagMark";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { day, percent, points } from "../../parts/format";
+import { ReleaseSlip } from "../../parts/ReleaseSlip";
 import { compareBy, type Order } from "./order";
+import { HoldAgainst } from "./HoldAgainst";
 import { SheetHead } from "./SheetHead";
 
 export function ClassSheet() {
@@ -24,6 +26,8 @@ export function ClassSheet() {
 
 function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) {
   const [order, setOrder] = useState<Order>({ column: "station", isDown: false });
+  const held = useAssessment(assessment);
+  const { may_set_terms: maySetTerms } = useUser();
   const rows = [...sheet.rows].sort(compareBy(order));
 
   return (
@@ -34,6 +38,8 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
           <Typography variant="h1">{sheet.title}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
             Group {sheet.group}, {day(sheet.held_on)}
+            {held.data !== undefined &&
+              `, held against ${held.data.standard.title ?? held.data.standard_key}, version ${held.data.standard_version}`}
           </Typography>
         </Box>
         <Button component="a" href={`/api/v1/assessments/${assessment}/sheet.csv`} download>
@@ -42,6 +48,7 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
         <Button component="a" href={`/api/v1/assessments/${assessment}/package`} download>
           Export package
         </Button>
+        {maySetTerms && held.data !== undefined && <HoldAgainst assessment={held.data} />}
         <Release sheet={sheet} assessment={assessment} />
       </Box>
       {rows.length === 0 ? (
@@ -114,25 +121,46 @@ function Row({ row, sheet }: { row: SheetRow; sheet: Sheet }) {
             <FlagMark key={flag} flag={flag} />
           ))}
         </Box>
-        {row.released && (
-          <Box component="span" sx={{ typography: "label", fontSize: 15, color: "secondary.main", px: 0.75 }}>
-            released
-          </Box>
-        )}
+        <Released row={row} />
       </Box>
     </Box>
   );
 }
 
+/** Which version the student sees, and whether the facts have moved on since. */
+function Released({ row: { release, release_state: state, total } }: { row: SheetRow }) {
+  if (release === null) return null;
+
+  return (
+    <Box
+      component="span"
+      sx={{ typography: "label", fontSize: 15, px: 0.75, color: state === "changed" ? "error.main" : "secondary.main" }}
+    >
+      {state === "changed"
+        ? `changed since release: ${total === null ? "–" : points(total)}, released ${release.total === null ? "–" : points(release.total)}`
+        : "released"}
+      {release.version > 1 && `, version ${release.version}`}
+      {state === "entries_since" && ", entries since"}
+    </Box>
+  );
+}
+
+/** First issues, and next versions where results changed since. */
 function Release({ sheet, assessment }: { sheet: Sheet; assessment: string }) {
-  const release = useRelease(assessment);
   const mayRelease = useUser().may_release;
-  const ready = sheet.rows.filter((row) => row.status === "final" && !row.released).length;
+  const [issued, setIssued] = useState<SheetRow[] | null>(null);
+  const final = sheet.rows.filter((row) => row.status === "final");
+  const ready = final.filter((row) => row.release_state === "unreleased");
+  const changed = final.filter((row) => row.release_state === "changed" || row.release_state === "entries_since");
   if (!mayRelease) return null;
 
   return (
-    <Button variant="contained" disabled={ready === 0 || release.isPending} onClick={() => release.mutate()}>
-      {ready === 0 ? "Nothing to release" : `Release ${ready} final`}
-    </Button>
+    <>
+      {changed.length > 0 && <Button onClick={() => setIssued(changed)}>{`Issue ${changed.length} again`}</Button>}
+      <Button variant="contained" disabled={ready.length === 0} onClick={() => setIssued(ready)}>
+        {ready.length === 0 ? "Nothing to release" : `Release ${ready.length} final`}
+      </Button>
+      {issued !== null && <ReleaseSlip assessment={assessment} results={issued} onClose={() => setIssued(null)} />}
+    </>
   );
 }

@@ -24,7 +24,7 @@ export function ImportStandard() {
     if (file === undefined) return;
     setUnreadable(null);
     readStandard(file).then(
-      (document) => publish.mutate(document, { onSuccess: ({ item }) => void navigate(`/standards/${item.id}`) }),
+      (document) => publish.mutate({ document, basedOn: null }, { onSuccess: ({ item }) => void navigate(`/standards/${item.id}`) }),
       (problem: Error) => setUnreadable(problem),
     );
   };

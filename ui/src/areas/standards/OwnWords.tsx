@@ -8,7 +8,8 @@ import { Field } from "../../parts/Field";
 interface OwnWordsProps {
   own: School["own"];
   isFixed: boolean;
-  onSay: (own: School["own"]) => void;
+  /** Null takes a word back. */
+  onSay: (book: string, said: string | null) => void;
 }
 
 /** Words of the school's own for words of the book: whatever is not among those offered above. */
@@ -37,7 +38,7 @@ export function OwnWords({ own, isFixed, onSay }: OwnWordsProps) {
               is called <strong>{it.school}</strong>
             </Typography>
             {!isFixed && (
-              <Button size="small" onClick={() => onSay(own.filter((other) => other !== it))} aria-label={`Say ${it.book} again`}>
+              <Button size="small" onClick={() => onSay(it.book, null)} aria-label={`Say ${it.book} again`}>
                 By the book again
               </Button>
             )}
@@ -48,7 +49,10 @@ export function OwnWords({ own, isFixed, onSay }: OwnWordsProps) {
             component="form"
             onSubmit={(event) => {
               event.preventDefault();
-              if (isWritten) onSay([...own, { book: book.trim(), school: school.trim() }]);
+              if (!isWritten) return;
+              onSay(book.trim().toLowerCase(), school.trim());
+              setBook("");
+              setSchool("");
             }}
             sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "1fr 1fr auto" }, gap: 1.5, alignItems: "start" }}
           >
@@ -67,8 +71,8 @@ export function OwnWords({ own, isFixed, onSay }: OwnWordsProps) {
           </Box>
         )}
         <Typography variant="body2">
-          Whole words only; write the plural as a word of its own. It goes before what is chosen above. Identifiers, exported files and what
-          was typed as a note stay as they are.
+          Words that a standard marks, {"{like this}"}; write the plural as a word of its own. It goes before what is chosen above. Names,
+          notes, identifiers and exported files stay as they are.
         </Typography>
       </Box>
     </Box>

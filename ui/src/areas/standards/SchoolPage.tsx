@@ -1,13 +1,13 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useSchool, useSetSchool } from "../../api/useSchool";
-import { Problem } from "../../api/problem";
+import { useSchool, useSchoolChanges } from "../../api/useSchool";
 import type { School, SchoolChoice } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { ChoiceRow } from "./ChoiceRow";
 import { OwnWords } from "./OwnWords";
+import { TimeZone } from "./TimeZone";
 
 /** What the school calls things, what it weighs in, and how it answers the questions on which kitchens differ. */
 export function SchoolPage() {
@@ -15,7 +15,7 @@ export function SchoolPage() {
   if (school.isPending) return <Loading what="the school" />;
   if (school.isError) return <ProblemNotice problem={school.error} onRetry={() => void school.refetch()} />;
 
-  return <Choices school={school.data} />;
+  return <Choices server={school.data} />;
 }
 
 const unitChoices: Omit<SchoolChoice, "chosen"> = {
@@ -29,12 +29,9 @@ const unitChoices: Omit<SchoolChoice, "chosen"> = {
   ],
 };
 
-function Choices({ school }: { school: School }) {
-  const { may_publish: mayChoose } = useUser();
-  const set = useSetSchool();
-  const choose = (changed: Partial<School>): void => set.mutate({ ...school, ...changed });
-  const chosenIn = (choices: SchoolChoice[], key: string, chosen: string): SchoolChoice[] =>
-    choices.map((it) => (it.key === key ? { ...it, chosen } : it));
+function Choices({ server }: { server: School }) {
+  const { may_choose: mayChoose } = useUser();
+  const { school, isBusy, outcome, choose } = useSchoolChanges(server);
 
   return (
     <Box sx={{ px: 3, py: 2, maxWidth: 1120 }}>
@@ -44,14 +41,8 @@ function Choices({ school }: { school: School }) {
         What holds here for every standard that does not say otherwise. A practical keeps what was chosen when it was set up; nothing that
         is graded changes.
       </Typography>
-      <Typography role="status" sx={{ minHeight: "1.6em", color: set.error === null ? "text.secondary" : "error.main" }}>
-        {set.error === null
-          ? set.isSuccess
-            ? "Chosen. Every screen and print follows."
-            : ""
-          : set.error instanceof Problem
-            ? set.error.detail
-            : "The server does not answer; nothing was changed."}
+      <Typography role="status" sx={{ minHeight: "1.6em", color: outcome?.isKept === false ? "error.main" : "text.secondary" }}>
+        {isBusy ? "Keeping it …" : (outcome?.words ?? "")}
       </Typography>
       <Box component="section" aria-label="Words">
         <Typography variant="h2" sx={{ mt: 1, borderBottom: "2px solid", borderColor: "text.primary", pb: 0.5 }}>
@@ -62,15 +53,21 @@ function Choices({ school }: { school: School }) {
           isFixed={!mayChoose}
           onChoose={(units) => choose({ units: units === "us" ? "us" : "metric" })}
         />
+        <TimeZone
+          chosen={school.time_zone}
+          zones={school.time_zones}
+          isFixed={!mayChoose}
+          onChoose={(time_zone) => choose({ time_zone })}
+        />
         {school.words.map((it) => (
           <ChoiceRow
             key={it.key}
             choice={it}
             isFixed={!mayChoose}
-            onChoose={(key) => choose({ words: chosenIn(school.words, it.key, key) })}
+            onChoose={(key) => choose({ words: { [it.key]: byTheBook(it, key) } })}
           />
         ))}
-        <OwnWords key={school.own.length} own={school.own} isFixed={!mayChoose} onSay={(own) => choose({ own })} />
+        <OwnWords own={school.own} isFixed={!mayChoose} onSay={(book, said) => choose({ own: { [book]: said } })} />
       </Box>
       <Box component="section" aria-label="Variants of practice">
         <Typography variant="h2" sx={{ mt: 4, borderBottom: "2px solid", borderColor: "text.primary", pb: 0.5 }}>
@@ -81,7 +78,7 @@ function Choices({ school }: { school: School }) {
             key={it.key}
             choice={it}
             isFixed={!mayChoose}
-            onChoose={(key) => choose({ variants: chosenIn(school.variants, it.key, key) })}
+            onChoose={(key) => choose({ variants: { [it.key]: byTheBook(it, key) } })}
           />
         ))}
       </Box>
@@ -91,3 +88,6 @@ function Choices({ school }: { school: School }) {
     </Box>
   );
 }
+
+/** What the book says is no choice: what it says later holds. */
+const byTheBook = (choice: SchoolChoice, key: string): string | null => (key === choice.options[0]?.key ? null : key);

@@ -10,6 +10,7 @@ import { Rail } from "../../app/Rail";
 import { MiniTray } from "../../parts/MiniTray";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { minutes } from "../../parts/format";
+import { DraftList } from "./DraftList";
 import { ImportStandard } from "./ImportStandard";
 
 /** Every standard, by species. */
@@ -39,6 +40,7 @@ export function Shelf() {
           </>
         )}
       </Box>
+      {mayPublish && <DraftList />}
       {shelf.data.length === 0 && <Notice title="The shelf is empty">No standard is published yet.</Notice>}
       {species.map((name) => (
         <Box component="section" key={name} aria-label={name} sx={{ mt: 2.5 }}>

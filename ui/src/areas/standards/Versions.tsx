@@ -4,9 +4,12 @@ import { Fragment } from "react";
 import { Link } from "react-router";
 import type { OpenStandard } from "../../api/types";
 import { day } from "../../parts/format";
+import { useTimeWords } from "../../parts/times";
 
 /** The versions of a standard, latest first, each with what it changed against the one before. */
 export function Versions({ standard: { item, versions, used_in: usedIn } }: { standard: OpenStandard }) {
+  const { timeOfDay, dayOf } = useTimeWords();
+
   return (
     <>
       {usedIn.length > 0 && (
@@ -22,7 +25,7 @@ export function Versions({ standard: { item, versions, used_in: usedIn } }: { st
         </Typography>
       )}
       <Box component="ol" aria-label="Versions" sx={{ m: 0, p: 0, listStyle: "none" }}>
-        {versions.map(({ id, version, changes }) => (
+        {versions.map(({ id, version, changes, published_by: by, published_at: at }) => (
           <Box
             component="li"
             key={id}
@@ -38,6 +41,11 @@ export function Versions({ standard: { item, versions, used_in: usedIn } }: { st
               {id === item.id ? `Version ${version}` : <Link to={`/standards/${id}`}>Version {version}</Link>}
             </Typography>
             <Box>
+              {at !== null && (
+                <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
+                  {by === null ? "Shipped" : `Published by ${by}`}, {dayOf(at)}, {timeOfDay(at)}
+                </Typography>
+              )}
               {changes.length === 0 && (
                 <Typography variant="body2" sx={{ color: "text.secondary" }}>
                   {version === 1 ? "The first." : "Nothing that is shown changed."}

@@ -6,8 +6,8 @@ import { useEffect, useRef, useState, type FormEvent } from "react";
 import type { Assessment, LogEntry, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { Field } from "../../parts/Field";
-import { timeOfDay } from "../../parts/format";
 import { useFactWords } from "../../parts/factInWords";
+import { useTimeWords } from "../../parts/times";
 import type { Desk } from "./useTakeDown";
 import { WithdrawDialog } from "./WithdrawDialog";
 
@@ -96,12 +96,13 @@ interface LogLineProps {
   onWithdraw: () => void;
 }
 
-function LogLine({ line: { entry, standing }, withdrawal, assessment, onWithdraw }: LogLineProps) {
+function LogLine({ line: { entry, state }, withdrawal, assessment, onWithdraw }: LogLineProps) {
   const { may_capture: mayCapture } = useUser();
   const say = useFactWords(assessment);
-  const isWithdrawal = entry.capture.kind === "void";
-  const isGone = standing === "withdrawn";
-  const isReplaced = standing === "replaced";
+  const { timeOfDay } = useTimeWords();
+  const isFixed = entry.capture.kind === "void" || entry.capture.kind === "standard" || entry.capture.kind === "station";
+  const isGone = state === "withdrawn";
+  const isReplaced = state === "replaced";
 
   return (
     <Box component="li" sx={{ display: "flex", gap: 1.5, py: 1, borderBottom: "1px solid", borderColor: "divider" }}>
@@ -122,7 +123,7 @@ function LogLine({ line: { entry, standing }, withdrawal, assessment, onWithdraw
             `, withdrawn by ${withdrawal.entry.by}: ${withdrawal.entry.capture.reason}`}
         </Typography>
       </Box>
-      {mayCapture && !isGone && !isWithdrawal && (
+      {mayCapture && !isGone && !isFixed && (
         <Button size="small" onClick={onWithdraw} aria-label={`Withdraw ${say(entry.capture)}`}>
           Withdraw
         </Button>

@@ -4,9 +4,8 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
-import { clockOffers, clockTurn } from "../../parts/clockOffers";
+import { clockOffers, clockTurn, setsRunning } from "../../parts/clockOffers";
 import { clock } from "../../parts/format";
-import { unsafeItems } from "../../parts/mise";
 import { StartAnyway } from "../../parts/StartAnyway";
 import { useKey } from "../../parts/useKey";
 import { useNow } from "../../parts/useNow";
@@ -22,10 +21,9 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
   const next = checkpoints.find(({ id }) => !passed.some((it) => it.checkpoint === id));
   const state = { ...tray, running_ms: tray.result.time.running_ms };
   const choices = mayCapture ? clockOffers(state) : [];
-  const [asksStart, setAsksStart] = useState(false);
-  const unsafe = unsafeItems(assessment.mise, tray.holds);
+  const [asked, setAsked] = useState<"start" | "resume" | null>(null);
   const turn = (event: (typeof choices)[number]["event"]): void => {
-    if (event === "start" && unsafe.length > 0) setAsksStart(true);
+    if (setsRunning(event) && tray.gate !== null) setAsked(event);
     else void desk.take({ kind: "clock", event });
   };
   useKey("k", () => {
@@ -67,16 +65,18 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
           {label}
         </Button>
       ))}
-      {asksStart && (
+      {asked !== null && tray.gate !== null && (
         <StartAnyway
           station={tray.station}
-          seen={tray.holds}
-          unsafe={unsafe}
+          gate={tray.gate}
+          mise={assessment.mise}
+          open={tray.holds.mise_open}
+          event={asked}
           onStart={(...facts) => {
-            setAsksStart(false);
+            setAsked(null);
             void desk.take(...facts);
           }}
-          onClose={() => setAsksStart(false)}
+          onClose={() => setAsked(null)}
         />
       )}
     </Box>

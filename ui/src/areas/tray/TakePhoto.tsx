@@ -2,11 +2,11 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useRef, useState, type ChangeEvent } from "react";
 import { photoOf } from "../../offline/photo";
-import { useQueue } from "../../offline/Sending";
+import { useCaptureQueue } from "../../offline/Sending";
 
 /** A photograph of the tray, by the tablet's camera or from a file. */
 export function TakePhoto({ attempt }: { attempt: string }) {
-  const queue = useQueue();
+  const queue = useCaptureQueue();
   const input = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const take = async ({ target }: ChangeEvent<HTMLInputElement>): Promise<void> => {

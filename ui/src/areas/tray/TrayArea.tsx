@@ -20,6 +20,7 @@ import { Inspect } from "./Inspect";
 import { LogDrawer } from "./LogDrawer";
 import { Receive } from "./Receive";
 import { StudentClock } from "./StudentClock";
+import { TermsSlip } from "./TermsSlip";
 import { TwoHands } from "./TwoHands";
 import { useTakeDown } from "./useTakeDown";
 import { WeighIn } from "./WeighIn";
@@ -50,9 +51,9 @@ export function TrayArea() {
   if (!tray.data || !assessment.data) return <Loading what="the tray" />;
 
   return (
-    <TrayDesk
+    <OpenTray
       key={attempt}
-      tray={withWaiting(tray.data, waiting, user.name)}
+      tray={withWaiting(tray.data, waiting, user.name, assessment.data)}
       assessment={assessment.data}
       asked={step}
       others={(cursor.data?.present ?? []).filter((it) => it.attempt === attempt && it.device !== device()).map((it) => it.name)}
@@ -60,7 +61,7 @@ export function TrayArea() {
   );
 }
 
-interface TrayDeskProps {
+interface OpenTrayProps {
   tray: Tray;
   assessment: Assessment;
   asked: string | undefined;
@@ -68,11 +69,12 @@ interface TrayDeskProps {
   others: string[];
 }
 
-function TrayDesk({ tray, assessment, asked, others }: TrayDeskProps) {
+function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
   const user = useUser();
   const navigate = useNavigate();
   const desk = useTakeDown(tray, assessment);
   const [showsLog, setShowsLog] = useState(false);
+  const [setsTerms, setSetsTerms] = useState(false);
   // An address without a step stays where the tray stood when it was opened, so that the screen does not change under one's hands.
   const [first] = useState(() => stepFor(tray));
   const step = isStep(asked) ? asked : first;
@@ -132,7 +134,8 @@ function TrayDesk({ tray, assessment, asked, others }: TrayDeskProps) {
             {stageWords[tray.stage]}
             {tray.resit && ", resit"}
             {tray.time_factor !== 1 && `, time × ${tray.time_factor}`}
-            {tray.released_at !== null && ", released"}
+            {tray.release_state !== "unreleased" && ", released"}
+            {tray.release_state === "changed" && ", changed since"}
             {others.length > 0 && (
               <Box component="span" sx={{ color: "secondary.main", fontWeight: 700 }}>
                 {`, ${others.join(" and ")} here too`}
@@ -160,6 +163,11 @@ function TrayDesk({ tray, assessment, asked, others }: TrayDeskProps) {
           </Button>
         </Box>
         <StudentClock tray={tray} assessment={assessment} desk={desk} />
+        {user.may_set_terms && (
+          <Button size="small" onClick={() => setSetsTerms(true)}>
+            Terms
+          </Button>
+        )}
         <Button size="small" onClick={() => setShowsLog(true)}>
           Log
         </Button>
@@ -184,6 +192,16 @@ function TrayDesk({ tray, assessment, asked, others }: TrayDeskProps) {
         </Notice>
       )}
       <LogDrawer open={showsLog} onClose={() => setShowsLog(false)} tray={tray} assessment={assessment} desk={desk} />
+      {setsTerms && (
+        <TermsSlip
+          tray={tray}
+          onClose={() => setSetsTerms(false)}
+          onSet={(...facts) => {
+            setSetsTerms(false);
+            void desk.take(...facts);
+          }}
+        />
+      )}
       <Unseen aria-live="polite">{desk.said}</Unseen>
     </Box>
   );

@@ -2,13 +2,14 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Assessment, LogEntry, Tray } from "../../api/types";
 import { useFactWords } from "../../parts/factInWords";
-import { timeOfDay } from "../../parts/format";
+import { useTimeWords } from "../../parts/times";
 
 const MOST_SHOWN = 2;
 
 /** Where two people took down different things for one place: both are kept, the later holds, and whoever is here sees both. */
 export function TwoHands({ tray, assessment }: { tray: Tray; assessment: Assessment }) {
   const say = useFactWords(assessment);
+  const { timeOfDay } = useTimeWords();
   const holderOf = (entry: LogEntry): LogEntry => {
     const later = tray.log.find((it) => it.entry.capture.id === entry.replaced_by);
 

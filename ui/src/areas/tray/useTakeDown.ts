@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Assessment, Fact, LogEntry, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
-import { useQueue } from "../../offline/Sending";
+import { useCaptureQueue } from "../../offline/Sending";
 import { useFactWords } from "../../parts/factInWords";
 
 export interface Desk {
@@ -17,11 +17,16 @@ export interface Desk {
 /** What a person with a pencil does at a tray: every mark becomes a capture, and none is lost on its way. */
 export function useTakeDown(tray: Tray, assessment: Assessment): Desk {
   const user = useUser();
-  const queue = useQueue();
+  const queue = useCaptureQueue();
   const say = useFactWords(assessment);
   const [said, setSaid] = useState("");
   const lastEntry = tray.log
-    .filter((it) => it.entry.by === user.name && it.standing === "holds" && !["void", "incident"].includes(it.entry.capture.kind))
+    .filter(
+      (it) =>
+        it.entry.by === user.name &&
+        it.state === "holds" &&
+        !["void", "incident", "station", "standard", "allowance", "resit"].includes(it.entry.capture.kind),
+    )
     .at(-1);
   const take = async (...facts: Fact[]): Promise<void> => {
     const captures = await queue.take(tray.attempt, ...facts);

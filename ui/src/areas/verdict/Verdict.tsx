@@ -1,47 +1,56 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import type { VerdictPage } from "../../api/types";
 import { useUser } from "../../api/useSession";
-import { useReleasedVerdict, useStandingVerdict } from "../../api/useVerdict";
+import { useReleasedVerdict, useCurrentVerdict } from "../../api/useVerdict";
 import { Rail } from "../../app/Rail";
 import { Photos } from "../../parts/Photos";
 import { PieceTable } from "../../parts/PieceTable";
 import { Reasons } from "../../parts/Reasons";
-import { useMassWords } from "../../parts/mass";
+import { UnitsContext, useMassWords } from "../../parts/mass";
+import { TimeZoneContext } from "../../parts/times";
 import { Loading, ProblemNotice } from "../../parts/Notice";
-import { clock, day, percent, points, timeOfDay } from "../../parts/format";
+import { clock, day, percent, points } from "../../parts/format";
 import { useKey, useKeys } from "../../parts/useKey";
 import { ComponentStrips } from "./ComponentStrips";
-import { borderlineInWords, capsInWords, type Remark } from "./remarks";
+import { ChangedSince, Releases } from "./Releases";
 
 /** The result as it stands now, for staff. */
-export function StandingVerdict() {
+export function CurrentVerdict() {
   const { attempt = "" } = useParams();
 
-  return <VerdictOf verdict={useStandingVerdict(attempt)} />;
+  return <VerdictOf verdict={useCurrentVerdict(attempt)} />;
 }
 
 /** The sealed copy, as the student was shown it. */
 export function ReleasedVerdict() {
   const { attempt = "" } = useParams();
+  const [search] = useSearchParams();
+  const version = Number(search.get("version"));
 
-  return <VerdictOf verdict={useReleasedVerdict(attempt)} isSealed />;
+  return <VerdictOf verdict={useReleasedVerdict(attempt, version > 0 ? version : null)} />;
 }
 
-function VerdictOf({ verdict, isSealed = false }: { verdict: ReturnType<typeof useStandingVerdict>; isSealed?: boolean }) {
+function VerdictOf({ verdict }: { verdict: ReturnType<typeof useCurrentVerdict> }) {
   if (verdict.isPending) return <Loading what="the verdict" />;
   if (verdict.isError) return <ProblemNotice problem={verdict.error} onRetry={() => void verdict.refetch()} />;
 
-  return <VerdictSheet page={verdict.data} isSealed={isSealed} />;
+  return (
+    <UnitsContext value={verdict.data.units}>
+      <TimeZoneContext value={verdict.data.time_zone}>
+        <VerdictPageView page={verdict.data} />
+      </TimeZoneContext>
+    </UnitsContext>
+  );
 }
 
-function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean }) {
+function VerdictPageView({ page }: { page: VerdictPage }) {
+  const isSealed = page.version !== null;
   const isStudent = useUser().role === "student";
   const { result } = page;
   const navigate = useNavigate();
-  const remarks = [...capsInWords(page), ...borderlineInWords(page)];
   useKey("p", () => window.print());
   useKeys((key) => {
     const step = { r: "receive", w: "weigh", i: "inspect" }[key];
@@ -68,19 +77,14 @@ function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean
             {page.practical}, {day(page.held_on)}, station {page.station}
           </Typography>
           <Total page={page} />
-          {remarks.map((remark) => (
-            <RemarkNote key={remark.text} remark={remark} />
+          <ChangedSince page={page} />
+          {(result.remarks ?? []).map((remark) => (
+            <RemarkNote key={remark.text} remark={remark} page={page} />
           ))}
           <ComponentStrips page={page} />
           <Yields page={page} />
           <Splits page={page} />
-          {page.seal !== null && (
-            <Typography variant="caption" component="p" sx={{ color: "text.secondary", mt: 2, overflowWrap: "anywhere" }}>
-              {isSealed ? "Sealed copy, released " : "Released to the student "}
-              {day(page.seal.released_at.slice(0, 10))}, {timeOfDay(page.seal.released_at)}, by {page.seal.released_by}. Package SHA-256{" "}
-              {page.seal.package_sha256}
-            </Typography>
-          )}
+          <Releases page={page} />
         </Box>
         <Box>
           <Box sx={{ display: "flex", alignItems: "center", gap: 1, mb: 1 }}>
@@ -92,7 +96,7 @@ function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean
                 To the tray
               </Button>
             )}
-            {!isStudent && page.seal !== null && (
+            {!isStudent && page.releases.length > 0 && (
               <Button size="small" component={Link} to={isSealed ? `/verdict/${page.attempt}` : `/result/${page.attempt}`}>
                 {isSealed ? "As it stands now" : "Sealed copy"}
               </Button>
@@ -115,15 +119,18 @@ function VerdictSheet({ page, isSealed }: { page: VerdictPage; isSealed: boolean
   );
 }
 
-function RemarkNote({ remark }: { remark: Remark }) {
+function RemarkNote({ remark, page }: { remark: NonNullable<VerdictPage["result"]["remarks"]>[number]; page: VerdictPage }) {
+  const criteria = Array.isArray(remark.figures.criteria) ? remark.figures.criteria : [];
+  const titles = criteria.map((id) => page.standard.criteria?.find((it) => it.id === id)?.title ?? id);
+
   return (
     <Box sx={{ borderLeft: "4px solid", borderColor: "secondary.main", pl: 1.5, my: 1, typography: "body2" }}>
-      {remark.items.length === 0 ? (
+      {titles.length < 2 ? (
         remark.text
       ) : (
         <details>
           <summary>{remark.text}</summary>
-          {remark.items.join("; ")}
+          {titles.join("; ")}
         </details>
       )}
     </Box>

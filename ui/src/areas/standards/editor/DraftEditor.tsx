@@ -1,8 +1,10 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useMemo, useState } from "react";
-import { useNavigate } from "react-router";
-import type { CarcassPlan } from "../../../api/types";
+import Typography from "@mui/material/Typography";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { useBlocker, useNavigate, useSearchParams } from "react-router";
+import type { CarcassPlan, KeptDraft } from "../../../api/types";
+import { useDraftKeeping, type DraftKeeping } from "../../../api/useDrafts";
 import { useCheck, usePublishStandard } from "../../../api/useStandards";
 import { Rail } from "../../../app/Rail";
 import { Field } from "../../../parts/Field";
@@ -17,6 +19,7 @@ import { DraftMethod } from "./DraftMethod";
 import { DraftPieces } from "./DraftPieces";
 import { DraftRules } from "./DraftRules";
 import { DraftTray } from "./DraftTray";
+import { LeaveDraft } from "./LeaveDraft";
 import { schoolWords, SchoolWordsContext } from "./schoolWords";
 import { TryOut } from "./TryOut";
 
@@ -32,26 +35,58 @@ const sheets = {
 } as const;
 type Sheet = keyof typeof sheets;
 
-interface DraftDeskProps {
+interface DraftEditorProps {
   from: Draft;
   /** The standard it was opened from; null where it is written from scratch. */
-  base: { key: string; title: string; address: string } | null;
+  base: { key: string; title: string; version: number; address: string } | null;
   plan: CarcassPlan | null;
   /** The school brought the carcass: its parts may come and go. */
   isOwnCarcass: boolean;
   usualMg: number | null;
+  /** The draft as it was kept; left out where nothing is kept yet. */
+  kept?: KeptDraft | undefined;
 }
 
-/** A draft on the desk: the map it is cut on, everything it says, and whether it adds up, said as one goes. */
-export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg }: DraftDeskProps) {
+/** A draft, open: the map it is cut on, everything it says, and whether it adds up, said as one goes. */
+export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: DraftEditorProps) {
   const [draft, setDraft] = useState(from);
+  const isNew = draft.key !== base?.key;
   const [sheet, setSheet] = useState<Sheet>("cuts");
   const [chosen, setChosen] = useState<string | null>(null);
   const check = useCheck(draft);
   const words = useMemo(() => schoolWords(check.data?.said ?? {}), [check.data?.said]);
   const publish = usePublishStandard();
   const navigate = useNavigate();
-  const isNew = draft.key !== base?.key;
+  const [, setSearch] = useSearchParams();
+  const isChanged = draft !== from;
+  const keeping = useDraftKeeping(draft, isChanged, kept ?? null);
+  const isPublished = useRef(false);
+  const isOpen = isChanged || kept !== undefined;
+  const blocker = useBlocker(
+    ({ currentLocation, nextLocation }) => isOpen && !isPublished.current && currentLocation.pathname !== nextLocation.pathname,
+  );
+  const { id: draftId } = keeping;
+  // A reload finds the draft again.
+  useEffect(() => {
+    if (draftId !== null && kept === undefined) setSearch({ draft: draftId }, { replace: true });
+  }, [draftId, kept, setSearch]);
+  useEffect(() => {
+    if (keeping.state !== "saving" && keeping.state !== "failed") return;
+    const ask = (event: BeforeUnloadEvent): void => event.preventDefault();
+    window.addEventListener("beforeunload", ask);
+
+    return () => window.removeEventListener("beforeunload", ask);
+  }, [keeping.state]);
+  const publishIt = (): void =>
+    publish.mutate(
+      { document: draft, basedOn: isNew ? null : (base?.version ?? null) },
+      {
+        onSuccess: ({ item }) => {
+          isPublished.current = true;
+          void keeping.drop().then(() => navigate(`/standards/${item.id}`));
+        },
+      },
+    );
   const isSound = check.data !== undefined && !check.isPlaceholderData && check.data.problems.length === 0;
   const setTitle = (title: string): void =>
     setDraft(base === null ? { ...draft, title, key: slug(title) || "new-standard" } : { ...draft, title });
@@ -83,12 +118,13 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg }: DraftDe
         <Button
           variant="contained"
           disabled={!isSound || publish.isPending || (!isNew && check.data.changes.length === 0)}
-          onClick={() => publish.mutate(draft, { onSuccess: ({ item }) => void navigate(`/standards/${item.id}`) })}
+          onClick={publishIt}
           sx={{ mb: 3 }}
         >
           Publish
         </Button>
       </Box>
+      <Kept keeping={keeping} />
       <Box sx={{ mb: 2 }}>
         <Tabs label="Tabs of the draft" sheets={sheets} current={sheet} onTurn={setSheet} />
       </Box>
@@ -119,6 +155,33 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg }: DraftDe
           </Box>
         </Box>
       </SchoolWordsContext>
+      <LeaveDraft blocker={blocker} keeping={keeping} />
+    </Box>
+  );
+}
+
+const keptWords: Record<DraftKeeping["state"], string> = {
+  untouched: "",
+  saving: "Keeping the draft …",
+  kept: "The draft is kept.",
+  elsewhere: "This draft was changed on another device meanwhile.",
+  failed: "The server does not answer; the draft is not kept yet. It is tried again with the next change.",
+};
+
+/** Whether what is written is safe. */
+function Kept({ keeping }: { keeping: DraftKeeping }) {
+  const isAtRisk = keeping.state === "elsewhere" || keeping.state === "failed";
+
+  return (
+    <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, minHeight: 30, mt: -1.5 }}>
+      <Typography role="status" aria-label="Draft" variant="body2" sx={{ color: isAtRisk ? "error.main" : "text.secondary" }}>
+        {keptWords[keeping.state]}
+      </Typography>
+      {keeping.state === "elsewhere" && (
+        <Button size="small" onClick={keeping.saveOver}>
+          Keep this one
+        </Button>
+      )}
     </Box>
   );
 }

@@ -2,13 +2,15 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
+import { useSearchParams } from "react-router";
 import { useCarcasses } from "../../../api/useStandards";
 import type { CarcassOffer, CarcassPlan } from "../../../api/types";
 import { Rail } from "../../../app/Rail";
 import { CutMap } from "../../../parts/CutMap";
 import { Loading, ProblemNotice } from "../../../parts/Notice";
-import { fromCarcass, slug } from "./draft";
+import { fromCarcass, slug, type Draft } from "./draft";
 import { DraftEditor } from "./DraftEditor";
+import { KeptDraft } from "./KeptDraft";
 
 type Offer = Pick<CarcassOffer, "carcass" | "species" | "usual_mg"> & { plan: CarcassPlan | null };
 
@@ -42,19 +44,27 @@ function ownOffers(shipped: CarcassOffer[]): Offer[] {
   ];
 }
 
-/** A standard from scratch: the carcass first. */
+/** A standard from scratch: the carcass first; after a reload, the draft that was kept. */
 export function NewStandard() {
+  const [search] = useSearchParams();
+  const [isKept] = useState(search.has("draft"));
+
+  return isKept ? <KeptDraft /> : <FreshStandard />;
+}
+
+function FreshStandard() {
   const carcasses = useCarcasses();
-  const [chosen, setChosen] = useState<Offer | null>(null);
+  const [chosen, setChosen] = useState<(Offer & { from: Draft }) | null>(null);
+  const choose = (offer: Offer): void => setChosen({ ...offer, from: fromCarcass(offer.carcass, offer.species) });
   if (carcasses.isPending) return <Loading what="the carcasses" />;
   if (carcasses.isError) return <ProblemNotice problem={carcasses.error} onRetry={() => void carcasses.refetch()} />;
   if (chosen !== null)
     return (
       <DraftEditor
-        from={fromCarcass(chosen.carcass, chosen.species)}
+        from={chosen.from}
         base={null}
         plan={chosen.plan}
-        isOwnCarcass={!carcasses.data.some((it) => it === chosen)}
+        isOwnCarcass={!carcasses.data.some((it) => it.carcass === chosen.carcass)}
         usualMg={chosen.usual_mg}
       />
     );
@@ -64,7 +74,7 @@ export function NewStandard() {
       <Rail area="Standards" steps={[{ label: "Standards", to: "/standards" }, { label: "New standard" }]} />
       <Typography variant="h1">What is cut?</Typography>
       <Typography sx={{ color: "text.secondary", mb: 2 }}>Its parts and their shares can be written over later.</Typography>
-      <Offers label="Carcasses" offers={carcasses.data} onChoose={setChosen} />
+      <Offers label="Carcasses" offers={carcasses.data} onChoose={choose} />
       <Typography variant="h2" sx={{ mt: 3 }}>
         One of your own
       </Typography>
@@ -72,7 +82,7 @@ export function NewStandard() {
         Built like one of these, with its joints; or anything else. Shares are those of the first of its kind until the school writes its
         own.
       </Typography>
-      <Offers label="Own carcasses" offers={ownOffers(carcasses.data)} onChoose={setChosen} />
+      <Offers label="Own carcasses" offers={ownOffers(carcasses.data)} onChoose={choose} />
     </Box>
   );
 }

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Grading;
+
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
+
+/** What is said of a result beside its reasons: caps in force, and what small thing would have put it into another band. */
+final class Remark
+{
+    /** @return list<Message> */
+    public static function of(AttemptResult $result, Policy $policy): array
+    {
+        return [...self::caps($result->grade->caps, $policy), ...self::borderline($result->borderline)];
+    }
+
+    /**
+     * @param list<CapCause> $causes
+     *
+     * @return list<Message>
+     */
+    private static function caps(array $causes, Policy $policy): array
+    {
+        $messages = [];
+        foreach ($policy->caps as $cap) {
+            if (in_array($cap->cause, $causes, true)) {
+                $messages[] = Message::of(MessageCode::Capped, ['max' => $cap->max, 'cause' => $cap->cause->value]);
+            }
+        }
+
+        return $messages;
+    }
+
+    /**
+     * Rules one by one, steps of criteria to the same band together.
+     *
+     * @param list<Borderline> $borderline
+     *
+     * @return list<Message>
+     */
+    private static function borderline(array $borderline): array
+    {
+        $messages = $steps = [];
+        foreach ($borderline as $it) {
+            [$what, $rest] = explode(':', $it->cause, 2) + [1 => ''];
+            if ($what === 'decision') {
+                $messages[] = Message::of(MessageCode::BorderlineRule, ['rule' => $rest, 'band' => $it->band]);
+
+                continue;
+            }
+            $steps[str_ends_with($rest, '+1') ? 'up' : 'down'][$it->band][] = substr($rest, 0, -2);
+        }
+        foreach ($steps as $direction => $bands) {
+            foreach ($bands as $band => $criteria) {
+                $messages[] = Message::of(MessageCode::BorderlineStep, ['direction' => $direction, 'count' => count($criteria), 'criteria' => $criteria, 'band' => (string) $band]);
+            }
+        }
+
+        return $messages;
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\VerifySeals;
+use App\Models\Attempt;
+use App\Models\Capture;
+use App\Models\PublishedStandard;
+use App\Models\Release;
+use App\Models\ReleaseSeal;
+use App\Models\SchoolSetting;
+use App\Models\Student;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** A result that a student was shown stays what they were shown; what came after it is another version. */
+final class ReleasesTest extends TestCase
+{
+    public function testAResultIsReleasedOnceAndStaysWhileFactsMoveOn(): void
+    {
+        $this->release()->assertOk()->assertJson(['released' => 6]);
+        $this->release()->assertOk()->assertJson(['released' => 0]);
+        $attempt = $this->station(1);
+        $sealed = $this->getJson("/api/v1/attempts/{$attempt->id}/released")->assertOk()->assertJsonPath('version', 1)->json('result');
+        $this->mark($attempt);
+
+        $row = $this->rowOf($attempt);
+        self::assertSame('changed', $row['release_state']);
+        self::assertNotSame($row['total'], $row['release']['total']);
+        self::assertSame($sealed['total'], $row['release']['total']);
+        $this->as('amina')->getJson("/api/v1/attempts/{$attempt->id}/released")->assertOk()->assertJsonPath('result', $sealed)->assertJsonPath('release_state', 'changed');
+        $csv = (string) $this->as('marit')->get("/api/v1/assessments/{$this->practical()->id}/sheet.csv")->getContent();
+        self::assertStringContainsString(',changed,1,', $csv);
+    }
+
+    public function testTheNextVersionNeedsAReasonAndTheStudentSeesBoth(): void
+    {
+        $this->release()->assertOk();
+        $attempt = $this->station(1);
+        $this->mark($attempt);
+        $this->release(['attempts' => [$attempt->id]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'reason');
+        $this->release(['attempts' => [$attempt->id], 'reason' => 'A chip was found in the tray'])->assertOk()->assertJson(['released' => 1]);
+        $this->release(['attempts' => [$attempt->id], 'reason' => 'again'])->assertOk()->assertJson(['released' => 0]);
+
+        $latest = $this->as('amina')->getJson("/api/v1/attempts/{$attempt->id}/released")->assertOk()->assertJsonPath('version', 2)->assertJsonPath('release_state', 'current');
+        self::assertSame(['First issue', 'A chip was found in the tray'], array_column((array) $latest->json('releases'), 'reason'));
+        $first = $this->getJson("/api/v1/attempts/{$attempt->id}/released?version=1")->assertOk()->assertJsonPath('version', 1);
+        self::assertGreaterThan($latest->json('result.total'), $first->json('result.total'));
+        $this->getJson("/api/v1/attempts/{$attempt->id}/released?version=3")->assertNotFound();
+        $this->getJson("/api/v1/attempts/{$attempt->id}/released?version=last")->assertUnprocessable();
+        self::assertContains(2, array_column((array) $this->getJson('/api/v1/results')->json(), 'version'));
+    }
+
+    public function testAnEntryThatChangesNoFigureIsToldApart(): void
+    {
+        $this->release()->assertOk();
+        $attempt = $this->station(1);
+        $this->postJson("/api/v1/attempts/{$attempt->id}/captures", ['device' => 'test', 'captures' => [self::capture(['kind' => 'note', 'text' => 'Spoken with'])]])->assertOk();
+        self::assertSame('entries_since', $this->rowOf($attempt)['release_state']);
+    }
+
+    public function testAResultThatIsNotFinalOrNotOfTheClassIsNotReleased(): void
+    {
+        $this->release(['attempts' => [$this->station(9)->id]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'attempts');
+        $other = $this->rehearsal()->attempts()->firstOrFail()->id;
+        $this->release(['attempts' => [$other]])->assertUnprocessable();
+        $this->release(['attempts' => ['nobody']])->assertUnprocessable()->assertJsonPath('errors.0.path', 'attempts[0]');
+        self::assertSame(0, Release::query()->whereIn('attempt_id', $this->practical()->attempts()->pluck('attempts.id'))->count());
+    }
+
+    public function testAReleasedPageIsDrawnFromTheSealAlone(): void
+    {
+        $attempt = $this->rehearsal()->attempts()->whereRelation('row', 'station', 1)->firstOrFail();
+        $page = fn(): array => (array) $this->as('amina')->getJson("/api/v1/attempts/{$attempt->id}/released")->assertOk()->json();
+        $before = $page();
+        $this->as('marit')->patchJson('/api/v1/school', ['units' => 'us', 'time_zone' => 'Pacific/Auckland', 'words' => ['tender' => 'inner fillet', 'frame' => 'bones']], ['If-Match' => '"'.(SchoolSetting::latestChoice()->seq ?? 0).'"'])->assertOk();
+        Student::query()->where('name', 'Amina Berhane')->update(['name' => 'Amina Berhane-Okafor']);
+        $attempt->assessment->update(['title' => 'Another title', 'held_on' => '2020-01-01']);
+        $this->moveTo($attempt, 40);
+        $document = PublishedStandard::latestOf('chicken-eight-piece')->document ?? self::fail('no standard');
+        $document->title = 'Chicken in eight, anew';
+        $next = $this->as('marit')->postJson('/api/v1/standards', (array) $document)->assertOk()->json('item.id');
+        $this->postJson("/api/v1/assessments/{$attempt->assessment_id}/standard", ['standard' => $next, 'reason' => 'The title was wrong'])->assertOk();
+
+        $after = $page();
+        unset($before['release_state'], $after['release_state']);
+        self::assertSame($before, $after);
+    }
+
+    public function testEverySealIsVerifiedAndATamperedOneIsFound(): void
+    {
+        $this->release()->assertOk();
+        $this->mark($this->station(1));
+        $this->release(['attempts' => [$this->station(1)->id], 'reason' => 'A chip'])->assertOk();
+        $verifying = $this->app?->make(VerifySeals::class) ?? self::fail('no application');
+        $checked = iterator_to_array($verifying->verify());
+        self::assertSame(Release::query()->count(), count($checked));
+        self::assertGreaterThan(40, count($checked));
+        self::assertSame([], array_filter($checked));
+
+        $release = Release::query()->where('attempt_id', $this->station(2)->id)->firstOrFail();
+        $seal = ReleaseSeal::query()->findOrFail($release->id);
+        DB::statement('ALTER TABLE release_seals DISABLE TRIGGER append_only');
+        $seal->update(['document' => str_replace('"mass_mg":', '"mass_mg": ', $seal->document)]);
+        $wrong = array_filter(iterator_to_array($verifying->verify()));
+        self::assertCount(1, $wrong);
+        self::assertStringContainsString('SHA-256', reset($wrong));
+
+        // Sealed anew with another mass in it, its digest right: it grades to another result.
+        $changed = (string) preg_replace('/("kind":"piece","piece":"breast.left","mass_mg":)\s*\d+/', '${1}123000', $seal->document);
+        self::assertNotSame($seal->document, $changed);
+        $seal->update(['document' => $changed]);
+        DB::statement('ALTER TABLE releases DISABLE TRIGGER append_only');
+        $release->update(['seal_sha256' => hash('sha256', $changed)]);
+        $wrong = array_filter(iterator_to_array($verifying->verify()));
+        self::assertCount(1, $wrong);
+        self::assertStringContainsString('grades to', reset($wrong));
+    }
+
+    public function testTheCommandSaysHowManyItChecked(): void
+    {
+        $count = Release::query()->count();
+        $this->artisan('seal:verify')->expectsOutput("$count seals checked, 0 wrong.")->assertSuccessful();
+    }
+
+    public function testReleasesAreListedWithoutTheirSeals(): void
+    {
+        DB::enableQueryLog();
+        $this->as('marit')->getJson("/api/v1/assessments/{$this->rehearsal()->id}/sheet")->assertOk();
+        $this->getJson('/api/v1/bench')->assertOk();
+        $asked = implode("\n", array_column(DB::getQueryLog(), 'query'));
+        self::assertStringNotContainsString('release_seals', $asked);
+        self::assertStringNotContainsString('"captures"', $asked);
+    }
+
+    /** @param array<string, mixed> $body */
+    private function release(array $body = []): TestResponse
+    {
+        return $this->as('marit')->postJson("/api/v1/assessments/{$this->practical()->id}/release", $body);
+    }
+
+    private function mark(Attempt $attempt): void
+    {
+        $this->as('marit')->postJson("/api/v1/attempts/{$attempt->id}/captures", ['device' => 'test', 'captures' => [self::capture(['kind' => 'fault', 'fault' => 'bone-chip'])]])->assertOk();
+    }
+
+    private function moveTo(Attempt $attempt, int $station): void
+    {
+        $fact = self::capture(['kind' => 'station', 'station' => $station, 'reason' => 'By the window']);
+        $this->as('marit')->postJson("/api/v1/attempts/{$attempt->id}/captures", ['device' => 'test', 'captures' => [$fact]])->assertOk();
+        self::assertSame('Marit Oyelaran', Capture::query()->with('user')->findOrFail($fact['id'])->user->name);
+    }
+
+    /** @return array<string, mixed> */
+    private function rowOf(Attempt $attempt): array
+    {
+        $rows = array_column((array) $this->as('marit')->getJson("/api/v1/assessments/{$attempt->assessment_id}/sheet")->json('rows'), null, 'attempt');
+
+        return (array) $rows[$attempt->id];
+    }
+}
