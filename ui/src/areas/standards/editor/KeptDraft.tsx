@@ -1,6 +1,8 @@
+import { useMemo } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { useDraft } from "../../../api/useDrafts";
 import { Loading, ProblemNotice } from "../../../parts/Notice";
+import { draftOf } from "./draft";
 import { DraftEditor } from "./DraftEditor";
 
 /** A draft that was kept, opened again. */
@@ -8,14 +10,17 @@ export function KeptDraft() {
   const { draft = null } = useParams();
   const [search] = useSearchParams();
   const kept = useDraft(draft ?? search.get("draft"));
+  const document = kept.data?.document;
+  const from = useMemo(() => (document === undefined ? null : draftOf(document)), [document]);
   if (kept.isPending) return <Loading what="the draft" />;
   if (kept.isError) return <ProblemNotice problem={kept.error} onRetry={() => void kept.refetch()} />;
-  const { document, base, plan, usual_mg: usualMg, is_own_carcass: isOwnCarcass } = kept.data;
+  if (from === null) return null;
+  const { base, plan, usual_mg: usualMg, is_own_carcass: isOwnCarcass } = kept.data;
 
   return (
     <DraftEditor
       key={kept.data.id}
-      from={document}
+      from={from}
       base={base === null ? null : { key: base.key, title: base.title, version: base.version, address: `/standards/${base.id}` }}
       plan={plan}
       isOwnCarcass={isOwnCarcass}
