@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Actions\Conflict;
+use App\Actions\InvalidStandard;
+use App\Actions\OutOfDate;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
+use DeftBlade\Core\Json\InvalidPackage;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,6 +26,8 @@ $application = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
+        // What is told to whoever asked is no fault of the server.
+        $exceptions->dontReport([InvalidPackage::class, InvalidStandard::class, Conflict::class, OutOfDate::class]);
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
         $exceptions->render(static fn(Throwable $problem, Request $request) => $request->is('api/*') ? Problem::of($problem)->toResponse($request) : null);
     })

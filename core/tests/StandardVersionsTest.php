@@ -85,7 +85,7 @@ final class StandardVersionsTest extends TestCase
                 },
                 ['Scrape, limit: 42.7 g → 40 g', 'Time, standard: 25:00 → 20:00 min:s'],
             ],
-            'nothing is scraped' => [static fn(\stdClass $it) => $it->frame = null, ['Scrape, no longer: 10000, 42700']],
+            'nothing is scraped' => [static fn(\stdClass $it) => $it->frame = null, ['Scrape: no longer asked for']],
             'criteria and faults' => [
                 static function (\stdClass $it): void {
                     $it->criteria[0]->weight = 5;

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
-import { signIn, stationCard } from "./kitchen";
+import { type Page } from "@playwright/test";
+import { expect, signIn, stationCard, test } from "./kitchen";
 
 async function expectNoSeriousViolation(page: Page, view: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
@@ -79,7 +79,7 @@ for (const scheme of ["light", "dark"] as const) {
     await page.getByRole("link", { name: /^Chicken, eight pieces \d/ }).click();
     await page.getByRole("group", { name: "Cut map" }).waitFor();
     await expectNoSeriousViolation(page, "standard");
-    for (const name of ["Tray and grade", "Criteria, faults", "Method", "Schools", "Versions"]) {
+    for (const name of ["Tray and grade", "Criteria, faults", "Method", "Variants", "Versions"]) {
       await page.getByRole("button", { name, exact: true }).click();
       await expectNoSeriousViolation(page, name);
     }

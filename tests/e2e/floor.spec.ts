@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
-import { expect, test, type Locator, type Page } from "@playwright/test";
-import { dragByFinger, holdTime, loadSettles, place, signIn } from "./kitchen";
+import { type Locator, type Page } from "@playwright/test";
+import { dragByFinger, expect, holdTime, loadSettles, place, signIn, test } from "./kitchen";
 
 const tile = (page: Page, station: number): Locator => page.locator(`[data-station="${station}"]`);
 const round = (page: Page, name: string): Locator => page.getByRole("navigation", { name: "Rounds" }).getByRole("button", { name });
@@ -10,12 +10,12 @@ const waiting = (page: Page): Locator => page.getByRole("status", { name: "Waiti
 async function toFloor(page: Page, practical: string): Promise<string> {
   const id = await page.evaluate(async (title) => {
     const bench = (await (await fetch("/api/v1/bench")).json()) as {
-      planned: { id: string; title: string }[];
+      coming: { id: string; title: string }[];
       today: { id: string; title: string }[];
       earlier: { id: string; title: string }[];
     };
 
-    return [...bench.today, ...bench.earlier, ...bench.planned].find((it) => it.title === title)?.id ?? "";
+    return [...bench.today, ...bench.earlier, ...bench.coming].find((it) => it.title === title)?.id ?? "";
   }, practical);
   await page.goto(`/floor/${id}`);
   await page.getByRole("group", { name: "Stations" }).waitFor();

@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
-import { expect, test, type Download } from "@playwright/test";
-import { loadSettles, place, signIn, stationCard, weights, whileMoving } from "./kitchen";
+import { type Download } from "@playwright/test";
+import { expect, loadSettles, place, signIn, stationCard, test, weights, whileMoving } from "./kitchen";
 
 const contents = async (download: Download): Promise<string> => readFileSync(await download.path(), "utf8");
 

@@ -1,4 +1,19 @@
-import { expect, type Locator, type Page } from "@playwright/test";
+import { execFileSync } from "node:child_process";
+import { expect, test as base, type Locator, type Page } from "@playwright/test";
+
+/** Every test begins with the demo as it was seeded: none leans on another, and one that fails stays one. */
+export const test = base.extend<{ demo: undefined }>({
+  demo: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      execFileSync("bin/lib/demo-again");
+      await use(undefined);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
 
 /** What the tests do as a person would: sign in, open a tray, weigh. */
 export async function signIn(page: Page, account = "marit"): Promise<void> {

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from "@playwright/test";
-import { loadSettles, place, signIn } from "./kitchen";
+import { type Page } from "@playwright/test";
+import { expect, loadSettles, place, signIn, test } from "./kitchen";
 
 const choice = (page: Page, question: string, answer: string) =>
   page.getByRole("radiogroup", { name: question, exact: true }).getByRole("radio", { name: answer, exact: false });
@@ -18,17 +18,17 @@ test("what the school chooses is said on every screen, and a school changes what
   await expect(page.getByRole("radiogroup", { name: "The oyster?" })).toContainText("Fault no longer: oyster missing.");
   await expect(page.getByRole("status")).toContainText("Every screen and print follows");
   const own = page.getByRole("group", { name: "Words of our own" });
-  await own.getByLabel("The book says").fill("Wing");
-  await own.getByLabel("We say").fill("pinion");
+  await own.getByLabel("The book says").fill("Drumstick");
+  await own.getByLabel("We say").fill("lower leg");
   await own.getByLabel("We say").press("Enter");
-  await expect(own).toContainText("wing is called pinion");
+  await expect(own).toContainText("drumstick is called lower leg");
 
   await toStandards(page);
   await page.getByRole("link", { name: /Chicken, airline breast set/ }).click();
   await expect(page.getByRole("table", { name: "Cuts" }).getByRole("row", { name: /Left airline breast/ })).toBeVisible();
   await expect(page.getByRole("columnheader", { name: "Expected oz" })).toBeVisible();
-  await expect(page.getByRole("table", { name: "Cuts" })).toContainText("Left pinion");
-  await page.getByRole("button", { name: "Schools" }).click();
+  await expect(page.getByRole("table", { name: "Cuts" })).toContainText("Left lower leg");
+  await page.getByRole("button", { name: "Variants" }).click();
   await expect(page.getByText("by the school")).toHaveCount(1);
   await page.getByRole("button", { name: "Criteria, faults" }).click();
   await expect(page.getByText("Oyster missing")).toHaveCount(0);
@@ -36,14 +36,14 @@ test("what the school chooses is said on every screen, and a school changes what
   await page.getByRole("link", { name: "Change it" }).click();
   await page.getByRole("button", { name: "Change Left airline breast" }).click();
   const breast = page.getByRole("group", { name: "Left airline breast", exact: true });
-  await expect(breast.getByLabel("Name")).toHaveValue("Left first-bone breast");
+  await expect(breast.getByLabel("Name")).toHaveValue("Left {first-bone breast}");
   await expect(breast).toContainText("Said here: Left airline breast");
 
   await toStandards(page);
   await page.getByRole("link", { name: "The school" }).click();
   await choice(page, "Breast with the first wing bone left on", "first-bone breast").click();
   await choice(page, "Weights", "Grams").click();
-  await own.getByRole("button", { name: "Say wing again" }).click();
+  await own.getByRole("button", { name: "Say drumstick again" }).click();
   await expect(own).not.toContainText("is called");
   await choice(page, "The oyster?", "Must leave").click();
   await expect(choice(page, "The oyster?", "Must leave")).toBeChecked();

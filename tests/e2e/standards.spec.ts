@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
-import { expect, test, type Page } from "@playwright/test";
-import { signIn } from "./kitchen";
+import { type Page } from "@playwright/test";
+import { expect, signIn, test } from "./kitchen";
 
 interface Document {
   time: { standard_ms: number; limit_ms: number };
@@ -77,7 +77,7 @@ test("a standard goes out as JSON, comes back changed as the next version, and a
   await importFile(page, document);
   await expect(page.getByText("Version 2, 5 minutes, limit 10")).toBeVisible();
   await page.getByRole("button", { name: "Versions" }).click();
-  await expect(page.getByRole("list", { name: "Versions" })).toContainText("Time: 6 min, limit 10 min → 5 min, limit 10 min");
+  await expect(page.getByRole("list", { name: "Versions" })).toContainText("Time, standard: 6:00 → 5:00 min:s");
   await page.getByRole("link", { name: "Version 1" }).click();
   await expect(page.getByText("Version 1, 6 minutes, limit 10")).toBeVisible();
 });

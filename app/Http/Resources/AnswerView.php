@@ -28,6 +28,7 @@ final readonly class AnswerView
     /** @return list<self> */
     public static function allOf(Standard $standard, School $school): array
     {
+        $said = $school->vocabulary()->say(...);
         $answers = [];
         foreach ($school->catalogue->answers($standard, $school->settings->variants) as $key => $variant) {
             $by = match (true) {
@@ -35,7 +36,7 @@ final readonly class AnswerView
                 isset($school->settings->variants[$key]) => 'school',
                 default => 'book',
             };
-            $answers[] = new self($key, $school->catalogue->questions[$key]->question, $variant->title, $variant->reason, $by);
+            $answers[] = new self($key, $said($school->catalogue->questions[$key]->question), $said($variant->title), $said($variant->reason), $by);
         }
 
         return $answers;

@@ -9,6 +9,7 @@ use DeftBlade\Core\Variant\Question;
 use DeftBlade\Core\Variant\Variant;
 use DeftBlade\Core\Vocabulary\Term;
 use DeftBlade\Core\Vocabulary\Units;
+use DeftBlade\Core\Vocabulary\Vocabulary;
 use DeftBlade\Core\Vocabulary\Wording;
 use OpenApi\Attributes as OA;
 
@@ -42,6 +43,8 @@ final readonly class SchoolView
     public static function of(School $school): self
     {
         $sentences = $school->sentences();
+        // What is chosen from is said as the book says it.
+        $book = Vocabulary::plain()->say(...);
 
         return new self(
             $school->settings->units,
@@ -50,19 +53,19 @@ final readonly class SchoolView
             $school->version,
             array_values(array_map(static fn(Term $it): ChoiceView => new ChoiceView(
                 $it->key,
-                $it->title,
-                $it->reason,
+                $book($it->title),
+                $book($it->reason),
                 [],
                 $school->settings->words[$it->key] ?? array_key_first($it->wordings),
-                array_values(array_map(static fn(Wording $wording): OptionView => new OptionView($wording->key, $wording->title, null, []), $it->wordings)),
+                array_values(array_map(static fn(Wording $wording): OptionView => new OptionView($wording->key, $book($wording->title), null, []), $it->wordings)),
             ), $school->lexicon->terms)),
             array_values(array_map(static fn(Question $it): ChoiceView => new ChoiceView(
                 $it->key,
-                $it->question,
+                $book($it->question),
                 null,
                 $school->catalogue->products->speciesIn($it->products),
                 $school->settings->variants[$it->key] ?? $it->default()->key,
-                array_values(array_map(static fn(Variant $variant): OptionView => new OptionView($variant->key, $variant->title, $variant->reason, array_map($sentences->say(...), $variant->effects->messages())), $it->variants)),
+                array_values(array_map(static fn(Variant $variant): OptionView => new OptionView($variant->key, $book($variant->title), $book($variant->reason), array_map($sentences->say(...), $variant->effects->messages())), $it->variants)),
             ), $school->catalogue->questions)),
             array_map(static fn(string $book, string $word): OwnWordView => new OwnWordView($book, $word), array_map(strval(...), array_keys($school->settings->own)), array_values($school->settings->own)),
         );

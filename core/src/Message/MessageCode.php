@@ -42,6 +42,8 @@ enum MessageCode: string
     case DiffAdded = 'diff.added';
     case DiffGone = 'diff.gone';
     case DiffOrder = 'diff.order';
+    case DiffNowAsked = 'diff.now_asked';
+    case DiffNoLongerAsked = 'diff.no_longer_asked';
     case DiffText = 'diff.text';
     case DiffNumber = 'diff.number';
     case DiffShare = 'diff.share';
@@ -88,7 +90,7 @@ enum MessageCode: string
             self::DiffMoved => ['title', 'before', 'after'],
             self::DiffWindow => ['title', 'before_basis', 'before_low_share', 'before_high_share', 'before_low_mg', 'before_high_mg', 'after_basis', 'after_low_share', 'after_high_share', 'after_low_mg', 'after_high_mg'],
             self::DiffAdded, self::DiffGone => ['where', 'title'],
-            self::DiffOrder => ['where'],
+            self::DiffOrder, self::DiffNowAsked, self::DiffNoLongerAsked => ['where'],
             self::DiffText, self::DiffNumber => ['where', 'before', 'after'],
             self::DiffShare => ['where', 'before_share', 'after_share'],
             self::DiffMass => ['where', 'before_mg', 'after_mg'],

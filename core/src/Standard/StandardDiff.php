@@ -111,6 +111,8 @@ final readonly class StandardDiff
     {
         return match (true) {
             $before === $after => [],
+            $before === null && self::isUntitled($after) => $this->whole($where, MessageCode::DiffNowAsked, new \stdClass(), $after),
+            $after === null && self::isUntitled($before) => $this->whole($where, MessageCode::DiffNoLongerAsked, $before, new \stdClass()),
             $before === null => [Message::of(MessageCode::DiffAdded, ['where' => $where, 'title' => $this->inWords($after)])],
             $after === null => [Message::of(MessageCode::DiffGone, ['where' => $where, 'title' => $this->inWords($before)])],
             is_array($before) && is_array($after) => $this->lists($where, $key, array_values($before), array_values($after)),
@@ -118,6 +120,27 @@ final readonly class StandardDiff
             (is_int($before) || is_float($before)) && (is_int($after) || is_float($after)) => self::numbers($where, $key, $before, $after, $isMass),
             default => [Message::of(MessageCode::DiffText, ['where' => $where, 'before' => $this->inWords($before), 'after' => $this->inWords($after)])],
         };
+    }
+
+    /**
+     * Something without a title that came or went as a whole: a list of names to what they say is told name by name.
+     *
+     * @param list<string> $where
+     *
+     * @return list<Message>
+     */
+    private function whole(array $where, MessageCode $code, mixed $before, mixed $after): array
+    {
+        $isMap = static fn(mixed $it): bool => $it instanceof \stdClass && array_filter(get_object_vars($it), static fn(mixed $value): bool => ! is_string($value)) === [];
+
+        return $before instanceof \stdClass && $after instanceof \stdClass && $isMap($before) && $isMap($after)
+            ? $this->objects($where, $before, $after)
+            : [Message::of($code, ['where' => $where])];
+    }
+
+    private static function isUntitled(mixed $value): bool
+    {
+        return $value instanceof \stdClass && ! isset($value->title) && ! isset($value->id);
     }
 
     /**
