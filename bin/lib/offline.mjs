@@ -1,7 +1,7 @@
 // offline URL: five hundred captures made without a network on one device, then the time until the server has them all.
 import { launch, signIn } from "./browser.mjs";
 
-const CAPTURES = 500;
+const CAPTURES = process.env.BENCH_BRIEF ? 20 : 500;
 const browser = await launch();
 const context = await browser.newContext({ baseURL: process.argv[2] });
 const page = await context.newPage();

@@ -95,7 +95,7 @@ test("by keyboard: parts, windows, criteria, faults, tray and rules are written,
       .getByRole("button", { name: /^Free, row/ })
       .last()
       .press("Enter");
-    await expect(check(page)).toContainText("Left thigh, row: ");
+    await expect(check(page)).toContainText("left thigh, row: ");
     await sheet(page, "Rules").press("Enter");
     await write(page.getByLabel("Time, limit, min"), "2");
     await expect(check(page)).toContainText("must be above standard_ms");

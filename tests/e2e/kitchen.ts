@@ -2,12 +2,11 @@ import { execFileSync } from "node:child_process";
 import { expect, test as base, type Locator, type Page } from "@playwright/test";
 
 /** Every test begins with the demo as it was seeded: none leans on another, and one that fails stays one. */
-export const test = base.extend<{ demo: undefined }>({
+export const test = base.extend<{ demo: string | undefined }>({
   demo: [
-    // eslint-disable-next-line no-empty-pattern
-    async ({}, use) => {
+    async ({ baseURL }, use) => {
       execFileSync("bin/lib/demo-again");
-      await use(undefined);
+      await use(baseURL);
     },
     { auto: true },
   ],

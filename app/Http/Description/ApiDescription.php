@@ -23,10 +23,12 @@ final readonly class ApiDescription
         if ($openApi === null) {
             throw new \LogicException('the code describes no API');
         }
-        /** @var array{components: array{schemas: array<string, array<string, mixed>>}} $document */
+        /** @var array{paths: array<string, array<string, mixed>>, components: array{schemas: array<string, array<string, mixed>>}} $document */
         $document = json_decode($openApi->toJson(), true, 512, JSON_THROW_ON_ERROR);
         $document['components']['schemas'] = array_map(self::whole(...), $document['components']['schemas'])
             + (new FormatSchemas("{$this->root}/docs/formats"))->all();
+
+        $document['paths'] = array_map(self::withRequiredPathParameters(...), $document['paths']);
 
         return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
@@ -41,5 +43,26 @@ final readonly class ApiDescription
     private static function whole(array $schema): array
     {
         return is_array($schema['properties'] ?? null) ? $schema + ['required' => array_keys($schema['properties'])] : $schema;
+    }
+
+    /**
+     * A parameter in the path is always there, and OpenAPI wants that said.
+     *
+     * @param array<string, mixed> $path
+     *
+     * @return array<string, mixed>
+     */
+    private static function withRequiredPathParameters(array $path): array
+    {
+        foreach ($path as $method => $operation) {
+            foreach (is_array($operation) && is_array($operation['parameters'] ?? null) ? $operation['parameters'] : [] as $index => $parameter) {
+                if (is_array($operation) && is_array($operation['parameters'] ?? null) && is_array($parameter) && ($parameter['in'] ?? '') === 'path') {
+                    $operation['parameters'][$index] = $parameter + ['required' => true];
+                }
+            }
+            $path[$method] = $operation;
+        }
+
+        return $path;
     }
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { v4 as uuid } from "uuid";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
@@ -73,17 +73,17 @@ export function useDraftKeeping(document: Standard, isChanged: boolean, kept: Ke
       }
     });
   };
+  const saveWritten = useEffectEvent((): void => {
+    if (saved.current === document || state === "elsewhere") return;
+    const draft = id ?? uuid();
+    setId(draft);
+    save(draft, document);
+  });
   useEffect(() => {
-    if (!isChanged || saved.current === document || state === "elsewhere") return;
-    const due = setTimeout(() => {
-      const draft = id ?? uuid();
-      setId(draft);
-      save(draft, document);
-    }, SAVE_AFTER_MS);
+    if (!isChanged) return;
+    const due = setTimeout(() => saveWritten(), SAVE_AFTER_MS);
 
     return () => clearTimeout(due);
-    // A save is due for what is written, not for how the last one went.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [document, isChanged]);
 
   return {

@@ -4,7 +4,7 @@ import type { Flag } from "../api/types";
 const words: Record<Flag, string> = {
   provisional: "provisional",
   borderline: "borderline",
-  not_second_marked: "not second-marked",
+  not_second_marked: "borderline, one assessor",
   out_of_balance: "out of balance",
   mix_up: "mix-up?",
   capped: "capped",
@@ -32,3 +32,6 @@ export function FlagMark({ flag }: { flag: Flag }) {
     </Box>
   );
 }
+
+/** What one of them says of another is not said twice. */
+export const shownFlags = (flags: Flag[]): Flag[] => flags.filter((it) => it !== "borderline" || !flags.includes("not_second_marked"));

@@ -6,6 +6,7 @@ import { Problem } from "../api/problem";
 import type { Flag, SheetRow } from "../api/types";
 import { useRelease } from "../api/useAssessment";
 import { Field } from "./Field";
+import { shownFlags } from "./FlagMark";
 import { counted, points } from "./format";
 import { Slip } from "./Slip";
 
@@ -20,7 +21,7 @@ interface ReleaseSlipProps {
 
 const warnings: Partial<Record<Flag, string>> = {
   borderline: "Borderline",
-  not_second_marked: "Borderline and not second-marked",
+  not_second_marked: "Borderline, and not second-marked",
   out_of_balance: "Weights do not balance",
   mix_up: "May be mixed up with another tray",
 };
@@ -54,7 +55,7 @@ export function ReleaseSlip({ assessment, results, onClose }: ReleaseSlipProps) 
       }
     >
       {(Object.keys(warnings) as Flag[]).map((flag) => (
-        <Warning key={flag} title={warnings[flag] ?? ""} results={results.filter((it) => it.flags.includes(flag))} />
+        <Warning key={flag} title={warnings[flag] ?? ""} results={results.filter((it) => shownFlags(it.flags).includes(flag))} />
       ))}
       {again.length > 0 && (
         <>

@@ -11,6 +11,7 @@ use App\Http\Resources\CursorView;
 use App\Http\Resources\TrayView;
 use App\Models\Assessment;
 use App\Models\Attempt;
+use App\Models\Capture;
 use App\Models\User;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Json\Node;
@@ -18,6 +19,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 
 final class CaptureController
@@ -46,7 +48,9 @@ final class CaptureController
             throw $body->at('captures')->fail('holds more than '.self::MOST_AT_ONCE.' captures: send them in parts');
         }
         $captures = array_map(static fn(Node $node): \stdClass => $node->document(), $nodes);
-        Gate::authorize(self::ability($nodes), $attempt);
+        foreach (self::abilities($nodes) as $ability) {
+            Gate::authorize($ability, $attempt);
+        }
         $recording->record($attempt->load('assessment'), $captures, $user, $device, $offsetMs);
 
         return new JsonResponse(TrayView::of($attempt, $reading->grade($attempt)));
@@ -65,18 +69,21 @@ final class CaptureController
     }
 
     /**
-     * Terms of an attempt are set by whom may set them; everything else is taken down on the floor.
+     * Terms of an attempt are set, and withdrawn, by whom may set them; everything else is taken down on the floor.
      *
      * @param list<Node> $captures
+     *
+     * @return list<string> what one must be allowed to do
      */
-    private static function ability(array $captures): string
+    private static function abilities(array $captures): array
     {
-        foreach ($captures as $capture) {
-            if (CaptureKind::tryFrom($capture->at('kind')->text())?->isTerm() === true) {
-                return 'setTerms';
-            }
-        }
+        $abilities = array_map(static function (Node $capture): string {
+            $kind = CaptureKind::tryFrom($capture->at('kind')->text());
+            $target = $kind === CaptureKind::Void && Str::isUuid($capture->textOf('target', '')) ? Capture::query()->find($capture->textOf('target', ''))?->kind : null;
 
-        return 'capture';
+            return $kind?->isTerm() === true || CaptureKind::tryFrom($target ?? '')?->isTerm() === true ? 'setTerms' : 'capture';
+        }, $captures);
+
+        return $abilities === [] ? ['capture'] : array_values(array_unique($abilities));
     }
 }

@@ -82,12 +82,12 @@ export function ChoiceRow({ choice, isFixed, onChoose }: ChoiceRowProps) {
   );
 }
 
-/** A pencil tick in its box. */
+/** One of several: a ring, with a pencil dot in the one that is chosen. */
 function Mark({ isChosen }: { isChosen: boolean }) {
   return (
     <Box component="svg" viewBox="0 0 18 18" width={18} height={18} aria-hidden sx={{ color: "text.primary" }}>
-      <rect x={2} y={2} width={14} height={14} fill="none" stroke="currentColor" strokeWidth={1.2} />
-      {isChosen && <path d="M4.5 9.5 L8 14 L16.5 1.5" fill="none" stroke="currentColor" strokeWidth={2.6} strokeLinecap="round" />}
+      <circle cx={9} cy={9} r={7.4} fill="none" stroke="currentColor" strokeWidth={1.4} />
+      {isChosen && <circle cx={9} cy={9} r={4.2} fill="currentColor" />}
     </Box>
   );
 }

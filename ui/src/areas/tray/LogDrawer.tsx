@@ -97,7 +97,9 @@ interface LogLineProps {
 }
 
 function LogLine({ line: { entry, state }, withdrawal, assessment, onWithdraw }: LogLineProps) {
-  const { may_capture: mayCapture } = useUser();
+  const { may_capture: mayCapture, may_set_terms: maySetTerms } = useUser();
+  const isTerm = entry.capture.kind === "allowance" || entry.capture.kind === "resit";
+  const mayWithdraw = isTerm ? maySetTerms : mayCapture;
   const say = useFactWords(assessment);
   const { timeOfDay } = useTimeWords();
   const isFixed = entry.capture.kind === "void" || entry.capture.kind === "standard" || entry.capture.kind === "station";
@@ -123,7 +125,7 @@ function LogLine({ line: { entry, state }, withdrawal, assessment, onWithdraw }:
             `, withdrawn by ${withdrawal.entry.by}: ${withdrawal.entry.capture.reason}`}
         </Typography>
       </Box>
-      {mayCapture && !isGone && !isFixed && (
+      {mayWithdraw && !isGone && !isFixed && (
         <Button size="small" onClick={onWithdraw} aria-label={`Withdraw ${say(entry.capture)}`}>
           Withdraw
         </Button>
