@@ -3,8 +3,9 @@ import type { Assessment, Expected, SentCapture } from "../../ui/src/api/types";
 import { windowInWords } from "../../ui/src/areas/standards/editor/windowInWords";
 import { clockOffers, clockTurn } from "../../ui/src/parts/clockOffers";
 import { factInWords } from "../../ui/src/parts/factInWords";
-import { clock, counted, lowerFirst, percent } from "../../ui/src/parts/format";
+import { clock, counted, day, lowerFirst, percent } from "../../ui/src/parts/format";
 import { massWords } from "../../ui/src/parts/mass";
+import { timeWords } from "../../ui/src/parts/times";
 
 /** How figures and facts are said on the screen: no page is needed for it. */
 
@@ -95,4 +96,16 @@ test("every kind of fact is said in words", () => {
     [{ kind: "fault", fault: "gone-from-the-standard" }, "Mark: gone-from-the-standard"],
   ];
   for (const [capture, words] of said) expect(factInWords(capture as SentCapture, practical, grams)).toBe(words);
+});
+
+test("times are those of the school, wherever the device is", () => {
+  const said = (zone: string, instant: string): [string, string] => [timeWords(zone).dayOf(instant), timeWords(zone).timeOfDay(instant)];
+  // Offsets as in the IANA time zone database.
+  expect(said("Pacific/Auckland", "2026-03-03T11:00:00Z")).toEqual(["Wednesday 4 March", "00:00:00"]);
+  expect(said("Asia/Kolkata", "2026-03-03T18:29:59Z")).toEqual(["Tuesday 3 March", "23:59:59"]);
+  expect(said("Pacific/Honolulu", "2026-03-04T09:59:59Z")).toEqual(["Tuesday 3 March", "23:59:59"]);
+  // Summer time ends in Sydney on 5 April 2026 at three: the hour from two comes twice.
+  expect(said("Australia/Sydney", "2026-04-04T15:30:00Z")).toEqual(["Sunday 5 April", "02:30:00"]);
+  expect(said("Australia/Sydney", "2026-04-04T16:30:00Z")).toEqual(["Sunday 5 April", "02:30:00"]);
+  expect(day("2026-03-04")).toBe("Wednesday 4 March");
 });

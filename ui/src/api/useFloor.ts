@@ -108,7 +108,7 @@ export function usePresence(assessment: string | undefined, attempt: string | nu
   }, [assessment, attempt]);
 }
 
-export interface RoomPlan {
+export interface Arrangement {
   rows: number[][];
   /** By station; the first wave where none is named. */
   waves: Record<string, number>;
@@ -120,7 +120,7 @@ export function useArrange({ assessment, arrangement }: Floor) {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (plan: RoomPlan) =>
+    mutationFn: (plan: Arrangement) =>
       answer(
         api.PUT("/assessments/{assessment}/room", {
           params: { path: { assessment }, header: { "If-Match": `"${arrangement}"` } },

@@ -159,6 +159,5 @@ export const theme = createTheme({
         }),
       },
     },
-    MuiTooltip: { defaultProps: { disableInteractive: true } },
   },
 });

@@ -3,16 +3,16 @@ import Button from "@mui/material/Button";
 
 interface TabsProps<Key extends string> {
   label: string;
-  sheets: Partial<Record<Key, string>>;
+  tabs: Partial<Record<Key, string>>;
   current: Key;
-  onTurn: (sheet: Key) => void;
+  onTurn: (tab: Key) => void;
 }
 
 /** Tabs of one thing, one on top: a row of tabs, the one that lies open inked in. */
-export function Tabs<Key extends string>({ label, sheets, current, onTurn }: TabsProps<Key>) {
+export function Tabs<Key extends string>({ label, tabs, current, onTurn }: TabsProps<Key>) {
   return (
     <Box component="nav" aria-label={label} sx={{ display: "flex", flexWrap: "wrap" }}>
-      {(Object.keys(sheets) as Key[]).map((it) => (
+      {(Object.keys(tabs) as Key[]).map((it) => (
         <Button
           key={it}
           onClick={() => onTurn(it)}
@@ -23,7 +23,7 @@ export function Tabs<Key extends string>({ label, sheets, current, onTurn }: Tab
             ...(it === current && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
           }}
         >
-          {sheets[it]}
+          {tabs[it]}
         </Button>
       ))}
     </Box>

@@ -11,13 +11,13 @@ export const outFor = ({ cold_ms: ms, cold_since_ms: since }: FloorStation, now:
   ms + (since === null ? 0 : Math.max(0, now - since));
 
 /** How long the product has been out of the refrigerator, the longest first to be told; warned before the limit of the school, and told when it is passed. */
-export function ColdChain({ floor, now, desk }: { floor: Floor; now: number; desk: StationCaptures }) {
+export function ColdChain({ floor, now, entries }: { floor: Floor; now: number; entries: StationCaptures }) {
   const limit = floor.cold_limit_ms;
   const longest = Math.max(...floor.stations.map((it) => outFor(it, now)));
   const inside = floor.stations.filter((it) => it.cold_since_ms === null && it.stage !== "judged");
   const outside = floor.stations.filter((it) => it.cold_since_ms !== null);
   const all = (stations: FloorStation[], event: "out" | "in", words: string): Promise<void> =>
-    desk.takeAll(
+    entries.takeAll(
       `${words}, ${counted(stations.length, "station")}`,
       stations.map(({ attempt }) => ({ attempt, fact: { kind: "chill", event } })),
     );

@@ -48,7 +48,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
   const floor = useRoom(server);
   const { may_capture: mayCapture } = useUser();
   const navigate = useNavigate();
-  const desk = useStationCaptures();
+  const entries = useStationCaptures();
   const [round, setRound] = useState<Round>("room");
   const [picked, setPicked] = useState<number | null>(null);
   const station = floor.stations.find((it) => it.station === picked);
@@ -75,7 +75,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
       return true;
     }
     if (key === "u") {
-      void desk.undo();
+      void entries.undo();
 
       return true;
     }
@@ -109,8 +109,8 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
           flexWrap: "wrap",
         }}
       >
-        <Tabs label="Rounds" sheets={mayCapture ? rounds : { room: rounds.room }} current={round} onTurn={setRound} />
-        {mayCapture && round === "room" && <StartClocks floor={floor} now={now} desk={desk} />}
+        <Tabs label="Rounds" tabs={mayCapture ? rounds : { room: rounds.room }} current={round} onTurn={setRound} />
+        {mayCapture && round === "room" && <StartClocks floor={floor} now={now} entries={entries} />}
         <Box sx={{ flex: 1 }} />
         {next !== undefined && (
           <Button component={Link} to={`/tray/${next.attempt}/weigh`}>
@@ -122,8 +122,8 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
           Wall
         </Button>
       </Box>
-      {round === "mise" && <MiseRound floor={floor} desk={desk} />}
-      {round === "receive" && <ReceiveRound floor={floor} now={now} desk={desk} />}
+      {round === "mise" && <MiseRound floor={floor} entries={entries} />}
+      {round === "receive" && <ReceiveRound floor={floor} now={now} entries={entries} />}
       {round === "arrange" && <ArrangeRoom floor={floor} onDone={() => setRound("room")} />}
       {round === "room" && (
         <Box
@@ -168,12 +168,19 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
           {station !== undefined && mayCapture && (
             // What the panel holds scrolls within it; the room keeps its height.
             <Box sx={{ position: "relative", "& > aside": { position: { md: "absolute" }, inset: 0 } }}>
-              <StationPanel key={station.attempt} floor={floor} station={station} now={now} desk={desk} onClose={() => setPicked(null)} />
+              <StationPanel
+                key={station.attempt}
+                floor={floor}
+                station={station}
+                now={now}
+                entries={entries}
+                onClose={() => setPicked(null)}
+              />
             </Box>
           )}
         </Box>
       )}
-      <UndoBar desk={desk} />
+      <UndoBar entries={entries} />
     </Box>
   );
 }

@@ -6,7 +6,7 @@ import type { Floor } from "../../api/types";
 import type { StationCaptures } from "./useStationCaptures";
 
 /** Round the room before the clock: one tap where all is in order, one more for each thing that is not. */
-export function MiseRound({ floor, desk }: { floor: Floor; desk: StationCaptures }) {
+export function MiseRound({ floor, entries }: { floor: Floor; entries: StationCaptures }) {
   const [open, setOpen] = useState<number | null>(null);
   const looked = floor.stations.filter((it) => it.mise_looked).length;
 
@@ -21,7 +21,7 @@ export function MiseRound({ floor, desk }: { floor: Floor; desk: StationCaptures
       <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(280px, 1fr))", gap: 1 }}>
         {floor.stations.map((station) => {
           const set = (items: string[]): void =>
-            void desk.take(
+            void entries.take(
               station.attempt,
               items.length === 0 ? `Mise in order, station ${station.station}` : `Mise, station ${station.station}`,
               { kind: "mise", open: items },

@@ -14,11 +14,11 @@ import type { StationCaptures } from "./useStationCaptures";
 interface ReceiveRoundProps {
   floor: Floor;
   now: number;
-  desk: StationCaptures;
+  entries: StationCaptures;
 }
 
 /** Carcass after carcass over the scale: the weight taken goes to its station, and the scale steps on to the next. */
-export function ReceiveRound({ floor, now, desk }: ReceiveRoundProps) {
+export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
   const mass = useMassWords();
   const [chosen, setChosen] = useState<number | null>(null);
   const [early, setEarly] = useState<string[]>([]);
@@ -35,7 +35,7 @@ export function ReceiveRound({ floor, now, desk }: ReceiveRoundProps) {
   const receive = (mg: number, found: string[]): void => {
     if (station === null) return;
     const written = tag.trim() || station.tag;
-    void desk.take(station.attempt, `Received, station ${station.station}`, {
+    void entries.take(station.attempt, `Received, station ${station.station}`, {
       kind: "received",
       mass_mg: mg,
       defects: found,
@@ -60,7 +60,7 @@ export function ReceiveRound({ floor, now, desk }: ReceiveRoundProps) {
       }}
     >
       <Box>
-        <ColdChain floor={floor} now={now} desk={desk} />
+        <ColdChain floor={floor} now={now} entries={entries} />
         <Box
           role="group"
           aria-label="Carcasses"
@@ -132,7 +132,7 @@ export function ReceiveRound({ floor, now, desk }: ReceiveRoundProps) {
                 disabled={(refusal ?? "").trim() === ""}
                 onClick={() => {
                   const written = tag.trim() || station.tag;
-                  void desk.take(station.attempt, `Carcass refused, station ${station.station}`, {
+                  void entries.take(station.attempt, `Carcass refused, station ${station.station}`, {
                     kind: "refused",
                     reason: (refusal ?? "").trim(),
                     ...(written ? { tag: written } : {}),
@@ -151,7 +151,7 @@ export function ReceiveRound({ floor, now, desk }: ReceiveRoundProps) {
         attempt={station?.attempt ?? floor.stations[0]?.attempt ?? ""}
         isSimulated={floor.scale_is_simulated}
         place={station === null ? null : { id: "received", title: `Carcass of station ${station.station}` }}
-        said={desk.undoable?.words ?? ""}
+        said={entries.undoable?.words ?? ""}
         onMass={(mg) => {
           receive(mg, defects);
           stepOn();

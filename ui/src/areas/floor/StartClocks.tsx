@@ -8,10 +8,10 @@ import type { StationCaptures } from "./useStationCaptures";
 const isReady = (it: FloorStation): boolean => it.received_mg !== null && it.started_ms === null && it.gate === null;
 
 /** Starts a wave, or all that are ready; and says when the next wave is due. */
-export function StartClocks({ floor, now, desk }: { floor: Floor; now: number; desk: StationCaptures }) {
+export function StartClocks({ floor, now, entries }: { floor: Floor; now: number; entries: StationCaptures }) {
   const waves = [...new Set(floor.stations.map((it) => it.wave))].sort((a, b) => a - b);
   const start = (stations: FloorStation[]): Promise<void> =>
-    desk.takeAll(
+    entries.takeAll(
       `Clock started, ${counted(stations.length, "station")}`,
       stations.map(({ attempt }) => ({ attempt, fact: { kind: "clock", event: "start" } })),
     );

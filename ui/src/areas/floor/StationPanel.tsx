@@ -18,7 +18,7 @@ interface StationPanelProps {
   floor: Floor;
   station: FloorStation;
   now: number;
-  desk: StationCaptures;
+  entries: StationCaptures;
   onClose: () => void;
 }
 
@@ -31,7 +31,7 @@ const pauses = [
 ] as const;
 
 /** The picked station: its clock, its marks, and the one large control that stops it. */
-export function StationPanel({ floor, station, now, desk, onClose }: StationPanelProps) {
+export function StationPanel({ floor, station, now, entries, onClose }: StationPanelProps) {
   const { timeOfDay } = useTimeWords();
   const [isStopping, setStopping] = useState(false);
   const [asked, setAsked] = useState<"start" | "resume" | null>(null);
@@ -40,7 +40,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
   const isRunning = station.running_since_ms !== null;
   const turn = (event: keyof typeof turned): void => {
     if (setsRunning(event) && station.gate !== null) setAsked(event);
-    else void desk.take(attempt, `${turned[event]}, ${who}`, { kind: "clock", event });
+    else void entries.take(attempt, `${turned[event]}, ${who}`, { kind: "clock", event });
   };
   useKeys((key) => {
     const event = key === " " ? clockTurn(station) : undefined;
@@ -50,7 +50,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
     return event !== undefined || key === "m";
   });
   const stop = (): void => {
-    if (isRunning) void desk.take(attempt, `${turned.pause}, ${who}`, { kind: "clock", event: "pause", reason: "safety stop" });
+    if (isRunning) void entries.take(attempt, `${turned.pause}, ${who}`, { kind: "clock", event: "pause", reason: "safety stop" });
     setStopping(true);
   };
   const next = floor.checkpoints.find((it) => !station.splits.some((split) => split.checkpoint === it.id));
@@ -97,7 +97,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
             </Button>
           ))}
         {isRunning && next !== undefined && (
-          <Button onClick={() => void desk.take(attempt, `${next.title}, ${who}`, { kind: "checkpoint", checkpoint: next.id })}>
+          <Button onClick={() => void entries.take(attempt, `${next.title}, ${who}`, { kind: "checkpoint", checkpoint: next.id })}>
             {next.title}
           </Button>
         )}
@@ -107,7 +107,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
               key={reason}
               size="small"
               sx={{ minHeight: 48 }}
-              onClick={() => void desk.take(attempt, `${turned.pause}, ${who}`, { kind: "clock", event: "pause", reason })}
+              onClick={() => void entries.take(attempt, `${turned.pause}, ${who}`, { kind: "clock", event: "pause", reason })}
             >
               Pause: {word.toLowerCase()}
             </Button>
@@ -132,9 +132,9 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
       <MarkPanel
         marks={floor.marks}
         praise={floor.praise}
-        onFault={(fault, title) => void desk.take(attempt, `${title}, ${who}`, { kind: "fault", fault })}
-        onWell={(text) => void desk.take(attempt, `${text}, ${who}`, { kind: "well", text })}
-        onNote={(text) => void desk.take(attempt, `Note, ${who}`, { kind: "note", text })}
+        onFault={(fault, title) => void entries.take(attempt, `${title}, ${who}`, { kind: "fault", fault })}
+        onWell={(text) => void entries.take(attempt, `${text}, ${who}`, { kind: "well", text })}
+        onNote={(text) => void entries.take(attempt, `Note, ${who}`, { kind: "note", text })}
       />
       <Box component="ol" aria-label="Last marks" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {station.last.map((it) => (
@@ -147,7 +147,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
         <SafetyStop
           floor={floor}
           station={station}
-          onRecord={(incident) => void desk.take(attempt, `Incident recorded, ${who}`, incident)}
+          onRecord={(incident) => void entries.take(attempt, `Incident recorded, ${who}`, incident)}
           onClose={() => setStopping(false)}
         />
       )}
@@ -160,7 +160,7 @@ export function StationPanel({ floor, station, now, desk, onClose }: StationPane
           event={asked}
           onStart={(...facts) => {
             setAsked(null);
-            void desk.take(attempt, `${turned[asked]}, ${who}`, ...facts);
+            void entries.take(attempt, `${turned[asked]}, ${who}`, ...facts);
           }}
           onClose={() => setAsked(null)}
         />

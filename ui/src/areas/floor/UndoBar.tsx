@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import type { StationCaptures } from "./useStationCaptures";
 
 /** What the last tap took down, undone in one tap while it lasts. */
-export function UndoBar({ desk: { undoable, undo } }: { desk: StationCaptures }) {
+export function UndoBar({ entries: { undoable, undo } }: { entries: StationCaptures }) {
   if (undoable === null || undoable.taken.some((it) => it.capture.kind === "incident")) return null;
 
   return (

@@ -21,7 +21,7 @@ import { VariantsSection } from "./VariantsSection";
 import { TraySection } from "./TraySection";
 import { Versions } from "./Versions";
 
-const sheets = {
+const tabs = {
   cuts: "Cuts",
   tray: "Tray and grade",
   criteria: "Criteria, faults",
@@ -29,7 +29,7 @@ const sheets = {
   variants: "Variants",
   versions: "Versions",
 } as const;
-type SheetName = keyof typeof sheets;
+type SheetName = keyof typeof tabs;
 
 /** Where nothing is known of the usual carcass: a weight to begin from. */
 const SOME_CARCASS_MG = 2_000_000;
@@ -49,7 +49,7 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
   const { may_publish: mayPublish } = useUser();
   const [asPurchasedMg, setAsPurchasedMg] = useState(standard.usual_mg ?? SOME_CARCASS_MG);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [sheet, setSheet] = useState<SheetName>("cuts");
+  const [tab, setTab] = useState<SheetName>("cuts");
   const holders = holdersOf(document);
   const describe = (id: string): string => {
     const share = expected.find((it) => it.id === id)?.share ?? 0;
@@ -58,7 +58,7 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
   };
   const choose = (id: string): void => {
     setChosen((before) => (before === id ? null : id));
-    setSheet("cuts");
+    setTab("cuts");
   };
 
   return (
@@ -82,7 +82,7 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
           </Button>
         )}
         <Button component="a" href={`/api/v1/standards/${item.id}/sheet.pdf?ap_mg=${asPurchasedMg}`} target="_blank" rel="noopener">
-          Print sheet
+          Print tab
         </Button>
         <Button component="a" href={`/api/v1/standards/${item.id}/document`} download>
           Export JSON
@@ -103,19 +103,19 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
         </Box>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ mb: 2 }}>
-            <Tabs label="Tabs of this standard" sheets={sheets} current={sheet} onTurn={setSheet} />
+            <Tabs label="Tabs of this standard" tabs={tabs} current={tab} onTurn={setTab} />
           </Box>
-          {sheet === "cuts" && (
+          {tab === "cuts" && (
             <>
               <AsPurchased massMg={asPurchasedMg} lowMg={standard.low_mg} highMg={standard.high_mg} onChange={setAsPurchasedMg} />
               <CutSection standard={standard} asPurchasedMg={asPurchasedMg} chosen={chosen} onChoose={choose} />
             </>
           )}
-          {sheet === "criteria" && <CriteriaSection document={document} />}
-          {sheet === "tray" && <TraySection standard={standard} />}
-          {sheet === "variants" && <VariantsSection standard={standard} />}
-          {sheet === "versions" && <Versions standard={standard} />}
-          {sheet === "method" && <MethodCard steps={standard.card} cautions={standard.cautions} />}
+          {tab === "criteria" && <CriteriaSection document={document} />}
+          {tab === "tray" && <TraySection standard={standard} />}
+          {tab === "variants" && <VariantsSection standard={standard} />}
+          {tab === "versions" && <Versions standard={standard} />}
+          {tab === "method" && <MethodCard steps={standard.card} cautions={standard.cautions} />}
         </Box>
       </Box>
     </Box>

@@ -10,12 +10,12 @@ import { TakePhoto } from "./TakePhoto";
 import { CriterionRow } from "./CriterionRow";
 import { FaultMarks } from "./FaultMarks";
 import { useFactWords } from "../../parts/factInWords";
-import type { Desk } from "./useTakeDown";
+import type { Entries } from "./useTakeDown";
 
 interface InspectProps {
   tray: Tray;
   assessment: Assessment;
-  desk: Desk;
+  entries: Entries;
 }
 
 interface Group {
@@ -26,7 +26,7 @@ interface Group {
   faults: Fault[];
 }
 
-export function Inspect({ tray, assessment, desk }: InspectProps) {
+export function Inspect({ tray, assessment, entries }: InspectProps) {
   const { levels, faults, defects } = tray.holds;
   const say = useFactWords(assessment);
   const excused = new Set(
@@ -46,7 +46,7 @@ export function Inspect({ tray, assessment, desk }: InspectProps) {
     document.getElementById(`criterion-${next.id}`)?.scrollIntoView({ block: "nearest" });
   };
   const judge = (criterion: Criterion, level: number): void => {
-    if (levels[criterion.id] !== level) void desk.take({ kind: "level", criterion: criterion.id, level });
+    if (levels[criterion.id] !== level) void entries.take({ kind: "level", criterion: criterion.id, level });
   };
   useKeys((key) => {
     const criterion = criteria.find((it) => it.id === current);
@@ -84,9 +84,14 @@ export function Inspect({ tray, assessment, desk }: InspectProps) {
           {open === 0 ? "Every criterion is judged." : `${open} of ${criteria.length} criteria to judge.`}
         </Typography>
         <TakePhoto attempt={tray.attempt} />
-        <Button size="small" disabled={desk.lastEntry === undefined} onClick={() => void desk.undo()} sx={{ minHeight: 44, maxWidth: 460 }}>
+        <Button
+          size="small"
+          disabled={entries.lastEntry === undefined}
+          onClick={() => void entries.undo()}
+          sx={{ minHeight: 44, maxWidth: 460 }}
+        >
           <Box component="span" sx={{ overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}>
-            {desk.lastEntry === undefined ? "Undo" : `Undo: ${say(desk.lastEntry.entry.capture)}`}
+            {entries.lastEntry === undefined ? "Undo" : `Undo: ${say(entries.lastEntry.entry.capture)}`}
           </Box>
         </Button>
       </Box>
@@ -110,7 +115,7 @@ export function Inspect({ tray, assessment, desk }: InspectProps) {
               }}
             />
           ))}
-          <FaultMarks faults={group.faults} counts={faults} onMark={(fault) => void desk.take({ kind: "fault", fault })} />
+          <FaultMarks faults={group.faults} counts={faults} onMark={(fault) => void entries.take({ kind: "fault", fault })} />
         </Box>
       ))}
     </Box>

@@ -8,7 +8,7 @@ import { useUser } from "../../api/useSession";
 import { Field } from "../../parts/Field";
 import { useFactWords } from "../../parts/factInWords";
 import { useTimeWords } from "../../parts/times";
-import type { Desk } from "./useTakeDown";
+import type { Entries } from "./useTakeDown";
 import { WithdrawDialog } from "./WithdrawDialog";
 
 interface LogDrawerProps {
@@ -16,11 +16,11 @@ interface LogDrawerProps {
   onClose: () => void;
   tray: Tray;
   assessment: Assessment;
-  desk: Desk;
+  entries: Entries;
 }
 
 /** Everything that was taken down at this tray, newest first; nothing in it is ever rubbed out. */
-export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerProps) {
+export function LogDrawer({ open, onClose, tray, assessment, entries }: LogDrawerProps) {
   const { may_capture: mayCapture } = useUser();
   const say = useFactWords(assessment);
   const [leaving, setLeaving] = useState<LogEntry | null>(null);
@@ -42,7 +42,7 @@ export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerPr
             Close
           </Button>
         </Box>
-        {mayCapture && <NoteForm onNote={(text) => void desk.take({ kind: "note", text })} />}
+        {mayCapture && <NoteForm onNote={(text) => void entries.take({ kind: "note", text })} />}
         {lines.length === 0 && <Typography sx={{ color: "text.secondary" }}>Nothing has been taken down for this tray yet.</Typography>}
         <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
           {lines.map((line) => (
@@ -61,7 +61,7 @@ export function LogDrawer({ open, onClose, tray, assessment, desk }: LogDrawerPr
           what={say(leaving.entry.capture)}
           onClose={() => setLeaving(null)}
           onWithdraw={(reason) => {
-            void desk.take({ kind: "void", target: leaving.entry.capture.id, reason });
+            void entries.take({ kind: "void", target: leaving.entry.capture.id, reason });
             setLeaving(null);
           }}
         />

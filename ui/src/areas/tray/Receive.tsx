@@ -5,21 +5,21 @@ import { useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
 import { useMassWords } from "../../parts/mass";
 import { ScalePanel } from "../../parts/ScalePanel";
-import type { Desk } from "./useTakeDown";
+import type { Entries } from "./useTakeDown";
 
 interface ReceiveProps {
   tray: Tray;
   assessment: Assessment;
-  desk: Desk;
+  entries: Entries;
 }
 
 /** The carcass as purchased: its weight, and the defects that are not the student's fault. */
-export function Receive({ tray, assessment, desk }: ReceiveProps) {
+export function Receive({ tray, assessment, entries }: ReceiveProps) {
   const mass = useMassWords();
   const { as_purchased_mg: asPurchasedMg, defects: noted } = tray.holds;
   const [early, setEarly] = useState<string[]>([]);
   const defects = asPurchasedMg === null ? early : noted;
-  const receive = (massMg: number, found: string[]): void => void desk.take({ kind: "received", mass_mg: massMg, defects: found });
+  const receive = (massMg: number, found: string[]): void => void entries.take({ kind: "received", mass_mg: massMg, defects: found });
   const toggle = (defect: string): void => {
     const found = defects.includes(defect) ? defects.filter((it) => it !== defect) : [...defects, defect];
     if (asPurchasedMg === null) setEarly(found);
@@ -83,7 +83,7 @@ export function Receive({ tray, assessment, desk }: ReceiveProps) {
         attempt={tray.attempt}
         isSimulated={assessment.scale_is_simulated}
         place={{ id: "received", title: "AP weight" }}
-        said={desk.said}
+        said={entries.said}
         onMass={(mg) => receive(mg, defects)}
       />
     </Box>

@@ -9,9 +9,9 @@ import { clock } from "../../parts/format";
 import { StartAnyway } from "../../parts/StartAnyway";
 import { useKey } from "../../parts/useKey";
 import { useNow } from "../../parts/useNow";
-import type { Desk } from "./useTakeDown";
+import type { Entries } from "./useTakeDown";
 
-export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessment: Assessment; desk: Desk }) {
+export function StudentClock({ tray, assessment, entries }: { tray: Tray; assessment: Assessment; entries: Entries }) {
   const { may_capture: mayCapture } = useUser();
   const now = useNow(tray.running_since_ms !== null);
   const elapsed = tray.result.time.running_ms + (tray.running_since_ms === null ? 0 : Math.max(0, now - tray.running_since_ms));
@@ -24,10 +24,10 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
   const [asked, setAsked] = useState<"start" | "resume" | null>(null);
   const turn = (event: (typeof choices)[number]["event"]): void => {
     if (setsRunning(event) && tray.gate !== null) setAsked(event);
-    else void desk.take({ kind: "clock", event });
+    else void entries.take({ kind: "clock", event });
   };
   useKey("k", () => {
-    if (mayCapture && next !== undefined && tray.running_since_ms !== null) void desk.take({ kind: "checkpoint", checkpoint: next.id });
+    if (mayCapture && next !== undefined && tray.running_since_ms !== null) void entries.take({ kind: "checkpoint", checkpoint: next.id });
   });
   useKey(" ", () => {
     const event = clockTurn(state);
@@ -56,7 +56,7 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
         )}
       </Box>
       {mayCapture && next !== undefined && tray.running_since_ms !== null && (
-        <Button onClick={() => void desk.take({ kind: "checkpoint", checkpoint: next.id })} title="Checkpoint">
+        <Button onClick={() => void entries.take({ kind: "checkpoint", checkpoint: next.id })} title="Checkpoint">
           {next.title ?? next.id}
         </Button>
       )}
@@ -74,7 +74,7 @@ export function StudentClock({ tray, assessment, desk }: { tray: Tray; assessmen
           event={asked}
           onStart={(...facts) => {
             setAsked(null);
-            void desk.take(...facts);
+            void entries.take(...facts);
           }}
           onClose={() => setAsked(null)}
         />

@@ -72,7 +72,7 @@ interface OpenTrayProps {
 function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
   const user = useUser();
   const navigate = useNavigate();
-  const desk = useTakeDown(tray, assessment);
+  const entries = useTakeDown(tray, assessment);
   const [showsLog, setShowsLog] = useState(false);
   const [setsTerms, setSetsTerms] = useState(false);
   // An address without a step stays where the tray stood when it was opened, so that the screen does not change under one's hands.
@@ -91,7 +91,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
       i: () => goTo("inspect"),
       v: () => void navigate(`/verdict/${tray.attempt}`),
       l: () => setShowsLog(true),
-      u: () => void desk.undo(),
+      u: () => void entries.undo(),
       "[": () => goToNeighbour(-1),
       "]": () => goToNeighbour(1),
     };
@@ -162,7 +162,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
             Verdict
           </Button>
         </Box>
-        <StudentClock tray={tray} assessment={assessment} desk={desk} />
+        <StudentClock tray={tray} assessment={assessment} entries={entries} />
         {user.may_set_terms && (
           <Button size="small" onClick={() => setSetsTerms(true)}>
             Terms
@@ -175,9 +175,9 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
       <TwoHands tray={tray} assessment={assessment} />
       {user.may_capture ? (
         <>
-          {step === "receive" && <Receive tray={tray} assessment={assessment} desk={desk} />}
-          {step === "weigh" && <WeighIn tray={tray} assessment={assessment} desk={desk} />}
-          {step === "inspect" && <Inspect tray={tray} assessment={assessment} desk={desk} />}
+          {step === "receive" && <Receive tray={tray} assessment={assessment} entries={entries} />}
+          {step === "weigh" && <WeighIn tray={tray} assessment={assessment} entries={entries} />}
+          {step === "inspect" && <Inspect tray={tray} assessment={assessment} entries={entries} />}
         </>
       ) : (
         <Notice
@@ -191,18 +191,18 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
           Its log opens above; its result and reasons are in the verdict.
         </Notice>
       )}
-      <LogDrawer open={showsLog} onClose={() => setShowsLog(false)} tray={tray} assessment={assessment} desk={desk} />
+      <LogDrawer open={showsLog} onClose={() => setShowsLog(false)} tray={tray} assessment={assessment} entries={entries} />
       {setsTerms && (
         <TermsSlip
           tray={tray}
           onClose={() => setSetsTerms(false)}
           onSet={(...facts) => {
             setSetsTerms(false);
-            void desk.take(...facts);
+            void entries.take(...facts);
           }}
         />
       )}
-      <Unseen aria-live="polite">{desk.said}</Unseen>
+      <Unseen aria-live="polite">{entries.said}</Unseen>
     </Box>
   );
 }

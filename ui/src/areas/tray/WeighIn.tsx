@@ -13,15 +13,15 @@ import { PortionSteps } from "./PortionSteps";
 import { binPlaces, piecePlaces, SCRAPE, weighed } from "./places";
 import { ScalePanel } from "../../parts/ScalePanel";
 import { usePortion, type PortionTurn } from "./usePortion";
-import type { Desk } from "./useTakeDown";
+import type { Entries } from "./useTakeDown";
 
 interface WeighInProps {
   tray: TrayState;
   assessment: Assessment;
-  desk: Desk;
+  entries: Entries;
 }
 
-export function WeighIn({ tray, assessment, desk }: WeighInProps) {
+export function WeighIn({ tray, assessment, entries }: WeighInProps) {
   const asPurchasedMg = tray.holds.as_purchased_mg;
   const pieces = piecePlaces(tray, assessment);
   const bins = binPlaces(tray, assessment, useMassWords());
@@ -42,13 +42,13 @@ export function WeighIn({ tray, assessment, desk }: WeighInProps) {
     const portion = turn.number;
     if (turn.goOn()) {
       setChosen(place.id);
-      await desk.take(weighed(place.id, portion, massMg, assessment));
+      await entries.take(weighed(place.id, portion, massMg, assessment));
 
       return;
     }
     const open = [...places.slice(places.indexOf(place) + 1), ...places].find((it) => it.massMg === null && it.id !== place.id);
     setChosen(open?.id ?? null);
-    await desk.take(weighed(place.id, portion, massMg, assessment));
+    await entries.take(weighed(place.id, portion, massMg, assessment));
   };
   const usable = new Set((assessment.standard.bins ?? []).filter((it) => it.usable).map((it) => it.id));
   const sum = (of: { massMg: number | null }[]): number => of.reduce((total, it) => total + (it.massMg ?? 0), 0);
@@ -91,7 +91,7 @@ export function WeighIn({ tray, assessment, desk }: WeighInProps) {
         attempt={tray.attempt}
         isSimulated={assessment.scale_is_simulated}
         place={onScale(place, turn)}
-        said={desk.said}
+        said={entries.said}
         onMass={(mg) => void takeMass(mg)}
       >
         {place?.portions !== undefined && <PortionSteps turn={turn} mustBeEven={place.portions.mustBeEven} />}

@@ -4,7 +4,7 @@ import { useUser } from "../../api/useSession";
 import { useCaptureQueue } from "../../offline/Sending";
 import { useFactWords } from "../../parts/factInWords";
 
-export interface Desk {
+export interface Entries {
   /** Takes facts down: they are kept on this device at once, and go up by themselves. */
   take: (...facts: Fact[]) => Promise<void>;
   /** Withdraws this person's last entry. */
@@ -15,7 +15,7 @@ export interface Desk {
 }
 
 /** What a person with a pencil does at a tray: every mark becomes a capture, and none is lost on its way. */
-export function useTakeDown(tray: Tray, assessment: Assessment): Desk {
+export function useTakeDown(tray: Tray, assessment: Assessment): Entries {
   const user = useUser();
   const queue = useCaptureQueue();
   const say = useFactWords(assessment);

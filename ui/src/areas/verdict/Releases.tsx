@@ -40,6 +40,25 @@ export function Releases({ page }: { page: VerdictPage }) {
   );
 }
 
+/** Which version stands on the page, where it is one that was issued; and whether a later one was. */
+export function ShownVersion({ page }: { page: VerdictPage }) {
+  const { dayOf } = useTimeWords();
+  const shownHere = page.releases.find((it) => it.version === page.version);
+  const latest = page.releases.at(-1);
+  if (shownHere === undefined || latest === undefined) return null;
+
+  return (
+    <Typography sx={{ color: "secondary.main" }}>
+      Version {shownHere.version}, released {dayOf(shownHere.released_at)}
+      {latest.version > shownHere.version && (
+        <>
+          . <Link to={`/result/${page.attempt}`}>Version {latest.version} was issued since</Link>
+        </>
+      )}
+    </Typography>
+  );
+}
+
 /** Said to staff where facts have moved on since the latest version. */
 export function ChangedSince({ page }: { page: VerdictPage }) {
   const latest = page.releases.at(-1);

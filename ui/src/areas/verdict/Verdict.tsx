@@ -15,7 +15,7 @@ import { Loading, ProblemNotice } from "../../parts/Notice";
 import { clock, day, percent, points } from "../../parts/format";
 import { useKey, useKeys } from "../../parts/useKey";
 import { ComponentStrips } from "./ComponentStrips";
-import { ChangedSince, Releases } from "./Releases";
+import { ChangedSince, Releases, ShownVersion } from "./Releases";
 
 /** The result as it stands now, for staff. */
 export function CurrentVerdict() {
@@ -76,6 +76,7 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
           <Typography sx={{ color: "text.secondary" }}>
             {page.practical}, {day(page.held_on)}, station {page.station}
           </Typography>
+          <ShownVersion page={page} />
           <Total page={page} />
           <ChangedSince page={page} />
           {(result.remarks ?? []).map((remark) => (

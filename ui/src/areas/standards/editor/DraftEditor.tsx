@@ -23,7 +23,7 @@ import { LeaveDraft } from "./LeaveDraft";
 import { schoolWords, SchoolWordsContext } from "./schoolWords";
 import { TryOut } from "./TryOut";
 
-const sheets = {
+const tabs = {
   cuts: "Cuts",
   criteria: "Criteria",
   faults: "Faults",
@@ -33,7 +33,7 @@ const sheets = {
   carcass: "Carcass",
   try: "Try it",
 } as const;
-type Sheet = keyof typeof sheets;
+type Tab = keyof typeof tabs;
 
 interface DraftEditorProps {
   from: Draft;
@@ -51,7 +51,7 @@ interface DraftEditorProps {
 export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: DraftEditorProps) {
   const [draft, setDraft] = useState(from);
   const isNew = draft.key !== base?.key;
-  const [sheet, setSheet] = useState<Sheet>("cuts");
+  const [tab, setTab] = useState<Tab>("cuts");
   const [chosen, setChosen] = useState<string | null>(null);
   const check = useCheck(draft);
   const words = useMemo(() => schoolWords(check.data?.said ?? {}), [check.data?.said]);
@@ -126,7 +126,7 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: D
       </Box>
       <Kept keeping={keeping} />
       <Box sx={{ mb: 2 }}>
-        <Tabs label="Tabs of the draft" sheets={sheets} current={sheet} onTurn={setSheet} />
+        <Tabs label="Tabs of the draft" tabs={tabs} current={tab} onTurn={setTab} />
       </Box>
       <SchoolWordsContext value={words}>
         <Box
@@ -135,7 +135,7 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: D
           <DraftMap draft={draft} plan={plan} chosen={chosen} onChoose={setChosen} onChange={setDraft} />
           <Box sx={{ minWidth: 0 }}>
             <DraftCheck check={check.data} problem={publish.error ?? check.error} isNew={isNew} draft={draft} />
-            {sheet === "cuts" && (
+            {tab === "cuts" && (
               <DraftPieces
                 draft={draft}
                 expected={check.data?.expected ?? []}
@@ -145,13 +145,13 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: D
                 onChange={setDraft}
               />
             )}
-            {sheet === "criteria" && <DraftCriteria draft={draft} onChange={setDraft} />}
-            {sheet === "faults" && <DraftFaults draft={draft} onChange={setDraft} />}
-            {sheet === "tray" && <DraftTray draft={draft} onChange={setDraft} />}
-            {sheet === "rules" && <DraftRules draft={draft} onChange={setDraft} />}
-            {sheet === "method" && <DraftMethod draft={draft} onChange={setDraft} />}
-            {sheet === "carcass" && <DraftCarcass draft={draft} isOwn={isOwnCarcass} onChange={setDraft} />}
-            {sheet === "try" && <TryOut draft={draft} isSound={isSound} usualMg={usualMg} />}
+            {tab === "criteria" && <DraftCriteria draft={draft} onChange={setDraft} />}
+            {tab === "faults" && <DraftFaults draft={draft} onChange={setDraft} />}
+            {tab === "tray" && <DraftTray draft={draft} onChange={setDraft} />}
+            {tab === "rules" && <DraftRules draft={draft} onChange={setDraft} />}
+            {tab === "method" && <DraftMethod draft={draft} onChange={setDraft} />}
+            {tab === "carcass" && <DraftCarcass draft={draft} isOwn={isOwnCarcass} onChange={setDraft} />}
+            {tab === "try" && <TryOut draft={draft} isSound={isSound} usualMg={usualMg} />}
           </Box>
         </Box>
       </SchoolWordsContext>
