@@ -16,7 +16,7 @@ interface ScalePanelProps {
   /** What is to be weighed now; null when nothing is. */
   place: { id: string; title: string } | null;
   said: string;
-  /** What else the entries offers for this place, above the button. */
+  /** What else is offered for this place, above the button. */
   children?: ReactNode;
   onMass: (massMg: number) => void;
 }
