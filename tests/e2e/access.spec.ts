@@ -27,7 +27,7 @@ test("a student reads their own released result and is shown nothing else", asyn
   await expect(page.getByRole("alert")).toContainText("Not allowed");
 });
 
-test("a coordinator reads a tray and its log but cannot mark", async ({ page }) => {
+test("a coordinator reads a tray and its log and may change its terms, but cannot mark", async ({ page }) => {
   await signIn(page, "ilse");
   await page
     .getByRole("link", { name: /To be weighed in/ })
@@ -36,7 +36,9 @@ test("a coordinator reads a tray and its log but cannot mark", async ({ page }) 
   await expect(page.getByText("You may read this tray, not mark it")).toBeVisible();
   await page.keyboard.press("l");
   await expect(page.getByRole("dialog")).toContainText("Carcass received");
-  await expect(page.getByRole("dialog").getByRole("button", { name: /Withdraw/ })).toHaveCount(0);
+  const withdrawals = page.getByRole("dialog").getByRole("button", { name: /Withdraw/ });
+  await expect(withdrawals).toHaveCount(1);
+  await expect(withdrawals).toHaveAccessibleName(/^Withdraw Time allowance/);
 });
 
 test("a write without its token is refused as a problem, not a page", async ({ page }) => {

@@ -104,7 +104,7 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: D
           value={draft.title ?? ""}
           onChange={(event) => setTitle(event.target.value)}
           sx={{ flex: 1, minWidth: 260 }}
-          hint={isNew ? `A new standard: ${draft.key}` : `Becomes version ${check.data?.version ?? "…"} of ${draft.key}`}
+          hint={`${isNew ? `A new standard: ${draft.key}` : `Becomes version ${check.data?.version ?? "…"} of ${draft.key}`}. What stands in { } is said in the school’s own words and units.`}
         />
         {base !== null && (
           <Button
