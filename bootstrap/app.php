@@ -28,8 +28,10 @@ $application = Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(static function (Exceptions $exceptions): void {
         // What is told to whoever asked is no fault of the server.
         $exceptions->dontReport([InvalidPackage::class, InvalidStandard::class, Conflict::class, OutOfDate::class]);
-        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson());
-        $exceptions->render(static fn(Throwable $problem, Request $request) => $request->is('api/*') ? Problem::of($problem)->toResponse($request) : null);
+        // Request::is() matches nothing where the address is no UTF-8.
+        $isApi = static fn(Request $request): bool => str_starts_with($request->path(), 'api/');
+        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $isApi($request) || $request->expectsJson());
+        $exceptions->render(static fn(Throwable $problem, Request $request) => $isApi($request) ? Problem::of($problem)->toResponse($request) : null);
     })
     ->create();
 

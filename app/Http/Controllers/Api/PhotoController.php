@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Models\Attempt;
 use App\Photos\Photograph;
 use App\Photos\PhotoStore;
+use DeftBlade\Core\Json\InvalidPackage;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -24,6 +25,7 @@ final class PhotoController
     public function store(Request $request, Attempt $attempt, string $sha256, PhotoStore $shelf): Response
     {
         Gate::authorize('capture', $attempt);
+        self::checkDigest($sha256);
         $photograph = Photograph::of($request->getContent());
         if ($photograph->sha256 !== $sha256) {
             throw ValidationException::withMessages(['sha256' => 'This picture was changed on its way. Send it again.']);
@@ -38,8 +40,10 @@ final class PhotoController
     #[OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'The photograph', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary')))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
     public function show(Attempt $attempt, string $sha256, PhotoStore $shelf): Response
     {
+        self::checkDigest($sha256);
         $attempt->load('student', 'release');
         $maySee = Gate::allows('view', $attempt) || ($attempt->release !== null && Gate::allows('viewReleased', $attempt));
         $belongs = $attempt->captures()->where('kind', 'photo')->where('payload->sha256', $sha256)->exists();
@@ -47,5 +51,12 @@ final class PhotoController
         abort_if($bytes === null, 404);
 
         return new Response($bytes, headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    private static function checkDigest(string $sha256): void
+    {
+        if (preg_match('/^[0-9a-f]{64}$/D', $sha256) !== 1) {
+            throw InvalidPackage::at('sha256', 'must be a SHA-256 in lower-case hex');
+        }
     }
 }
