@@ -55,12 +55,25 @@ export function useSignIn() {
 
   return useMutation({
     mutationFn: (body: { email: string; password: string }) => answer(api.POST("/session", { body })),
-    onSuccess: (user) => becomes(queries, user),
+    onSuccess: (user) => {
+      markLeft();
+      becomes(queries, user);
+    },
   });
 }
 
+/** Signs out; that somebody leaves is kept first, so that a page closed at once is not found signed in again. */
 async function leave(): Promise<void> {
-  await answer(api.DELETE("/session"));
+  leaveLater();
+  try {
+    await answer(api.DELETE("/session"));
+  } catch (problem) {
+    if (!(problem instanceof Problem)) throw problem;
+    if (problem.status !== 401) {
+      markLeft();
+      throw problem;
+    }
+  }
   markLeft();
 }
 
@@ -72,9 +85,7 @@ export function useSignOut() {
     mutationFn: leave,
     onSuccess: () => becomes(queries, null),
     onError: (problem) => {
-      if (problem instanceof Problem) return;
-      leaveLater();
-      becomes(queries, null);
+      if (!(problem instanceof Problem)) becomes(queries, null);
     },
   });
 }
