@@ -36,7 +36,7 @@ final readonly class VariantChanges
             $document->cautions = self::reworded($document->cautions ?? [], $from, $to);
         }
 
-        return $this->ways($document);
+        return $this->byProductUses($document);
     }
 
     /**
@@ -98,7 +98,7 @@ final readonly class VariantChanges
     }
 
     /** What happens to the by-products. */
-    private function ways(\stdClass $document): \stdClass
+    private function byProductUses(\stdClass $document): \stdClass
     {
         $bins = self::listed($document, 'bins');
         foreach ($bins as $bin) {
