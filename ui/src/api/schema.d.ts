@@ -2276,6 +2276,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     keepPhoto: {
