@@ -7,7 +7,9 @@ use App\Actions\InvalidStandard;
 use App\Actions\OutOfDate;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
+use App\School\School;
 use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Sentence\Sentences;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -31,7 +33,7 @@ $application = Application::configure(basePath: dirname(__DIR__))
         // Request::is() matches nothing where the address is no UTF-8.
         $isApi = static fn(Request $request): bool => str_starts_with($request->path(), 'api/');
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $isApi($request) || $request->expectsJson());
-        $exceptions->render(static fn(Throwable $problem, Request $request) => $isApi($request) ? Problem::of($problem)->toResponse($request) : null);
+        $exceptions->render(static fn(Throwable $problem, Request $request) => $isApi($request) ? Problem::of($problem, static fn(): Sentences => app(School::class)->sentences())->toResponse($request) : null);
     })
     ->create();
 

@@ -32,7 +32,7 @@ final readonly class ChooseForSchool
         DB::transaction(function () use ($patch, $version, $by): void {
             DB::statement("SELECT pg_advisory_xact_lock(hashtext('school settings'))");
             $latest = SchoolSetting::latestChoice();
-            $now = $latest === null ? SchoolSettings::ofTheBook() : SchoolSettings::read(Node::of($latest->document, 'school'), $this->school->lexicon, $this->school->catalogue);
+            $now = $this->school->settingsOf($latest);
             if (($latest->seq ?? 0) !== $version) {
                 throw OutOfDate::since($latest->seq ?? 0, $this->chosenSince($version, $now), $latest?->setBy->name);
             }
@@ -78,8 +78,7 @@ final readonly class ChooseForSchool
     /** @return array<string, string> what is chosen now, by "units", "words.frame", … of everything chosen after a version */
     private function chosenSince(int $version, SchoolSettings $now): array
     {
-        $then = SchoolSetting::query()->where('seq', $version)->first();
-        $before = $then === null ? SchoolSettings::ofTheBook() : SchoolSettings::read(Node::of($then->document, 'school'), $this->school->lexicon, $this->school->catalogue);
+        $before = $this->school->settingsOf(SchoolSetting::query()->where('seq', $version)->first());
         $flat = static fn(SchoolSettings $it): array => ['units' => $it->units->value, 'time_zone' => $it->timeZone]
             + self::prefixed('words', $it->words) + self::prefixed('variants', $it->variants) + self::prefixed('own', $it->own);
         $changed = array_diff_assoc($flat($now), $flat($before));

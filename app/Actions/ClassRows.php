@@ -8,6 +8,7 @@ use App\Models\Attempt;
 use App\Models\ResultRow;
 use DeftBlade\Core\Balance\BalancedTray;
 use DeftBlade\Core\Balance\MixUpSearch;
+use DeftBlade\Core\Grading\Flag;
 
 /** The rows of a class with what is only seen between its trays: mix-ups. */
 final readonly class ClassRows

@@ -9,9 +9,9 @@ use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\ResultRow;
 use DeftBlade\Core\Balance\BalanceState;
-use DeftBlade\Core\Capture\LevelJudged;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Grading\ComponentScore;
+use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\PieceVerdict;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Status;
@@ -68,23 +68,7 @@ final readonly class ProjectResults
             'tolerance_mg' => $result->balance->tolerance?->mg,
             'masses' => (object) array_map(static fn($mass): int => $mass->mg, $result->attempt->log->weights->pieces),
             'verdicts' => (object) array_column(array_map(static fn(PieceVerdict $it): array => [$it->piece->id, $it->verdict->value], $result->pieces), 1, 0),
-            'flags' => array_map(static fn(Flag $it): string => $it->value, self::flags($result)),
+            'flags' => array_map(static fn(Flag $it): string => $it->value, Flag::of($result)),
         ];
-    }
-
-    /** @return list<Flag> what is seen from the tray alone */
-    private static function flags(AttemptResult $result): array
-    {
-        $isBorderline = $result->status === Status::Final && $result->borderline !== [];
-        $assessors = array_unique(array_map(static fn(LevelJudged $it): string => $it->by, $result->attempt->log->history->all(LevelJudged::class)));
-
-        return array_values(array_filter(Flag::cases(), static fn(Flag $flag): bool => match ($flag) {
-            Flag::Provisional => $result->status === Status::Provisional,
-            Flag::Borderline => $isBorderline,
-            Flag::NotSecondMarked => $isBorderline && count($assessors) < 2,
-            Flag::OutOfBalance => $result->balance->state->isOff(),
-            Flag::Capped => $result->grade->caps !== [],
-            Flag::MixUp => false,
-        }));
     }
 }

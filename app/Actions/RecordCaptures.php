@@ -12,6 +12,7 @@ use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\CaptureReader;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\MiseList;
 use DeftBlade\Core\Standard\Standard;
 use Illuminate\Support\Facades\DB;
@@ -68,13 +69,13 @@ final readonly class RecordCaptures
             $reader->read($node);
             $kind = $node->at('kind')->oneOf(CaptureKind::class);
             if ($kind === CaptureKind::Standard) {
-                throw $node->at('kind')->fail('is set for the whole class');
+                throw $node->at('kind')->fail(MessageCode::WholeClass);
             }
             if ($kind === CaptureKind::Photo && ! $this->photos->has($node->at('sha256')->text())) {
-                throw $node->at('sha256')->fail('the photograph itself has not come yet');
+                throw $node->at('sha256')->fail(MessageCode::NoPhotograph);
             }
             if (! Str::isUuid($node->at('id')->text(), 7)) {
-                throw $node->at('id')->fail('must be a UUID of version 7');
+                throw $node->at('id')->fail(MessageCode::NotUuid7);
             }
             $capture->id = mb_strtolower($node->at('id')->text());
         }
@@ -92,11 +93,7 @@ final readonly class RecordCaptures
         foreach ($captures as $index => $capture) {
             $gate = is_string($capture->id) ? $shut[$capture->id] ?? null : null;
             if ($gate !== null) {
-                $open = self::named($class->mise, $gate->open);
-
-                throw InvalidPackage::at("captures[$index].reason", $gate->isLookedAt
-                    ? "must say why the clock starts all the same; not in order at this station: $open"
-                    : "must say why the clock starts all the same; nobody has looked at this station: $open");
+                throw InvalidPackage::at("captures[$index].reason", MessageCode::GateShut, ['looked' => $gate->isLookedAt, 'items' => self::named($class->mise, $gate->open)]);
             }
         }
     }

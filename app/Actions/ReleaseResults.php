@@ -12,6 +12,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Message\MessageCode;
 use Illuminate\Support\Facades\DB;
 
 /** Issues results to their students: the first version of one, or the next where facts have moved on since; each sealed with everything that is shown. */
@@ -36,10 +37,10 @@ final readonly class ReleaseResults
             $class = $this->grading->grade($assessment, $chosen);
             foreach ($chosen as $attempt) {
                 if ($class->of($attempt->id)->status !== Status::Final) {
-                    throw InvalidPackage::at('attempts', "{$attempt->student->name} (station {$attempt->station}): the result is not final");
+                    throw InvalidPackage::at('attempts', MessageCode::NotFinal, ['station' => $attempt->station, 'student' => $attempt->student->name]);
                 }
                 if ($attempt->release !== null && trim($reason) === '') {
-                    throw InvalidPackage::at('reason', 'must say why a result is issued again');
+                    throw InvalidPackage::at('reason', MessageCode::WhyAgain);
                 }
                 $this->issue($attempt->setRelation('assessment', $assessment), $class, $attempt->release === null ? self::FIRST : trim($reason), $by);
             }
@@ -58,7 +59,7 @@ final readonly class ReleaseResults
         $query = $assessment->attempts()->with('student', 'release', 'captures');
         $found = ($attempts === null ? $query : $query->whereKey($attempts))->get();
         if ($attempts !== null && $found->count() !== count(array_unique($attempts))) {
-            throw InvalidPackage::at('attempts', 'names an attempt that is not of this class');
+            throw InvalidPackage::at('attempts', MessageCode::OtherClass);
         }
         $isMeant = static fn(Attempt $it): bool => $attempts === null
             ? $it->release === null && $it->row->status === Status::Final

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Attempt;
+use App\Models\Release;
+use App\Models\ResultRow;
 
 /** How a released result stands against the facts of today. */
 enum ReleaseState: string
@@ -16,6 +18,9 @@ enum ReleaseState: string
     /** The result is another one now. */
     case Changed = 'changed';
 
+    /** What `last_seq` says of a release of the former schema, which kept neither seq nor digest. */
+    private const NOT_KEPT = 0;
+
     /** @param Attempt $attempt with its release and row */
     public static function of(Attempt $attempt): self
     {
@@ -23,8 +28,8 @@ enum ReleaseState: string
 
         return match (true) {
             $release === null => self::Unreleased,
-            $release->result_sha256 !== $attempt->row->result_sha256 && $release->last_seq !== 0 => self::Changed,
-            $release->last_seq !== $attempt->row->last_seq && $release->last_seq !== 0 => self::EntriesSince,
+            self::isOther($release, $attempt->row) => self::Changed,
+            $release->last_seq !== self::NOT_KEPT && $release->last_seq !== $attempt->row->last_seq => self::EntriesSince,
             default => self::Current,
         };
     }
@@ -33,5 +38,13 @@ enum ReleaseState: string
     public function isOpen(): bool
     {
         return $this !== self::Current;
+    }
+
+    /** Without a digest of its result a release is told from the row by its total and band. */
+    private static function isOther(Release $release, ResultRow $row): bool
+    {
+        return $release->last_seq === self::NOT_KEPT
+            ? [$release->total, $release->band] !== [$row->total, $row->band]
+            : $release->result_sha256 !== $row->result_sha256;
     }
 }

@@ -39,7 +39,7 @@ final readonly class VerifySeals
             $assessment = Assessment::read($sealed->at('package'));
             $graded = (new ResultDocument(PackageFormat::Three, Sentences::plain($assessment->standard)))->attempt($assessment->grade()->attempts[0]);
         } catch (InvalidPackage $problem) {
-            return "cannot be graded: {$problem->getMessage()}";
+            return 'cannot be graded: '.Sentences::plain(null)->refuse($problem);
         }
         $then = self::plain($sealed->at('result')->document());
         $now = self::plain($graded);

@@ -11,6 +11,7 @@ use App\Http\Resources\PlacedError;
 use App\Photos\InvalidPhotograph;
 use App\Scale\ScaleUnreachable;
 use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Sentence\Sentences;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Contracts\Support\Responsable;
@@ -44,12 +45,13 @@ final readonly class Problem implements Responsable
         private array $headers = [],
     ) {}
 
-    public static function of(\Throwable $thrown): self
+    /** @param \Closure(): Sentences $sentences how the school says things, asked for only where the core refused something */
+    public static function of(\Throwable $thrown, \Closure $sentences): self
     {
         return match (true) {
             $thrown instanceof ValidationException => self::invalid($thrown->getMessage(), self::placed($thrown)),
-            $thrown instanceof InvalidPackage => self::invalid($thrown->getMessage(), [new PlacedError($thrown->path, $thrown->problem)]),
-            $thrown instanceof InvalidStandard => self::invalid($thrown->getMessage(), array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $thrown->problems)),
+            $thrown instanceof InvalidPackage => self::invalid($sentences()->refuse($thrown), [PlacedError::of($thrown, $sentences())]),
+            $thrown instanceof InvalidStandard => self::invalid($thrown->getMessage(), array_map(static fn(InvalidPackage $it): PlacedError => PlacedError::of($it, $sentences()), $thrown->problems)),
             $thrown instanceof InvalidPhotograph => self::invalid($thrown->getMessage(), [new PlacedError('photo', $thrown->getMessage())]),
             $thrown instanceof OutOfDate => self::outOfDate($thrown),
             $thrown instanceof Conflict => self::named('conflict', 'This cannot be taken', 409, $thrown->getMessage()),

@@ -30,9 +30,15 @@ final readonly class School
         $lexicon = Lexicon::read(Node::of($shipped->school('vocabulary'), 'vocabulary'));
         $catalogue = VariantCatalogue::read(Node::of($shipped->school('variants'), 'variants'), $shipped->products());
         $chosen = SchoolSetting::latestChoice();
-        $settings = $chosen === null ? SchoolSettings::ofTheBook() : SchoolSettings::read(Node::of($chosen->document, 'school'), $lexicon, $catalogue);
+        $byTheBook = new self($lexicon, $catalogue, SchoolSettings::ofTheBook());
 
-        return new self($lexicon, $catalogue, $settings, $chosen->seq ?? 0);
+        return $chosen === null ? $byTheBook : new self($lexicon, $catalogue, $byTheBook->settingsOf($chosen), $chosen->seq);
+    }
+
+    /** @param SchoolSetting|null $choice null where nothing was chosen yet: as the book has it */
+    public function settingsOf(?SchoolSetting $choice): SchoolSettings
+    {
+        return $choice === null ? SchoolSettings::ofTheBook() : SchoolSettings::read(Node::of($choice->document, 'school'), $this->lexicon, $this->catalogue);
     }
 
     public function vocabulary(): Vocabulary

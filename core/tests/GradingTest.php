@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
-use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Tests\Support\Package;
+use DeftBlade\Core\Tests\Support\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -63,12 +63,11 @@ final class GradingTest extends TestCase
 
     public function testAStrictWindowThatIsEmptyIsAnError(): void
     {
-        $this->expectException(InvalidPackage::class);
-        $this->expectExceptionMessage('policy.decision.rule: strict leaves nothing of the window of left');
-        Package::plain('portion', fade: 1.0)->with(static function (\stdClass $it): void {
+        $package = Package::plain('portion', fade: 1.0)->with(static function (\stdClass $it): void {
             $it->policy->decision->rule = 'strict';
             $it->standard->pieces[0]->window->high = 0.1505;
-        })->attempt('a', self::WEIGHED)->grade();
+        })->attempt('a', self::WEIGHED);
+        self::assertSame('policy.decision.rule: strict leaves nothing of the window of left: the scale is too coarse for it', Refused::when($package->grade(...)));
     }
 
     /**

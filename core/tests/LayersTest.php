@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 /** Which folder of the core may know which: those named before it, in the order the README gives. */
 final class LayersTest extends TestCase
 {
-    private const ORDER = ['Json', 'Statistics', 'Message', 'Weighing', 'Carcass', 'Standard', 'Capture', 'Balance', 'Grading', 'Vocabulary', 'Sentence', 'Package', 'Variant', 'School', 'Shipped'];
+    private const ORDER = ['Message', 'Json', 'Statistics', 'Weighing', 'Carcass', 'Standard', 'Capture', 'Balance', 'Grading', 'Vocabulary', 'Sentence', 'Package', 'Variant', 'School', 'Shipped'];
 
     public function testNoFolderKnowsALaterOne(): void
     {

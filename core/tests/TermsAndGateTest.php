@@ -14,6 +14,7 @@ use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Tests\Support\Package;
+use DeftBlade\Core\Tests\Support\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -59,8 +60,7 @@ final class TermsAndGateTest extends TestCase
         self::add($package, ['kind' => 'station', 'station' => 4, 'reason' => 'x']);
         self::assertSame(PackageFormat::Three, PackageFormat::neededBy(Node::of($package->document, 'package')));
         $package->document->format = PackageFormat::Two->value;
-        $this->expectExceptionMessage('attempts[0].captures[1].kind: comes with deft-blade.assessment/3');
-        $package->grade();
+        self::assertSame('attempts[0].captures[1].kind: comes with deft-blade.assessment/3', Refused::when($package->grade(...)));
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Prints;
 
-use App\Actions\Flag;
 use App\Http\Resources\SheetColumnView;
 use App\Http\Resources\SheetView;
 
@@ -26,7 +25,7 @@ final readonly class SheetCsv
                 $row->band,
                 self::rounded($row->portion_yield, 100),
                 self::rounded($row->loss, 100),
-                implode('; ', array_map(static fn(Flag $flag): string => $flag->label(), $row->flags)),
+                implode('; ', array_column($row->flags, 'text')),
                 str_replace('_', ' ', $row->release_state->value),
                 $row->release?->version,
                 $row->release?->total,

@@ -39,7 +39,7 @@ final readonly class CheckView
         $standard = $examination->standard;
 
         return new self(
-            array_map(static fn(InvalidPackage $it): PlacedError => new PlacedError($it->path, $it->problem), $examination->problems),
+            array_map(static fn(InvalidPackage $it): PlacedError => PlacedError::of($it, $school->sentences($standard)), $examination->problems),
             $standard === null ? [] : ExpectedView::allOf($standard),
             $examination->problems !== [] || $standard === null || $latest === null ? [] : array_map($school->sentences($standard)->say(...), StandardDiff::between($latest->document, $document)),
             ($latest->version ?? 0) + 1,

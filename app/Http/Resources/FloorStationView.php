@@ -11,6 +11,8 @@ use App\Models\Capture;
 use DeftBlade\Core\Capture\CaptureState;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Grading\Stage;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use OpenApi\Attributes as OA;
 
 /** A station of the room as it stands. */
@@ -125,7 +127,7 @@ final readonly class FloorStationView
             $log->floor->coldChain->ms,
             $log->floor->coldChain->outSince,
             self::last($attempt, $class),
-            self::missing($result),
+            array_map($class->sentences->say(...), self::missing($result)),
             count($log->floor->incidents),
             in_array(Stage::of($result), [Stage::Presented, Stage::Weighing], true) ? $log->time->presentedSince ?? 0 : null,
             $log->time->startedAt,
@@ -151,19 +153,21 @@ final readonly class FloorStationView
         $latestFirst = $attempt->captures->sortByDesc(static fn(Capture $it): \DateTimeImmutable => $it->at)->lazy();
         $standing = $latestFirst->filter(static fn(Capture $it): bool => $log->history->stateOf($it->id) !== CaptureState::Withdrawn);
 
-        return array_values($standing->map(static fn(Capture $it): ?MarkView => MarkView::of($it, $class->standard))->filter()->take(self::LAST)->all());
+        return array_values($standing->map(static fn(Capture $it): ?MarkView => MarkView::of($it, $class->standard, $class->sentences))->filter()->take(self::LAST)->all());
     }
 
-    /** @return list<string> what should be there at this stage and is not */
+    /** @return list<Message> what should be there at this stage and is not */
     private static function missing(AttemptResult $result): array
     {
         $log = $result->attempt->log;
         $isAtWork = $log->time->ms > 0 || $log->time->runningSince !== null;
 
-        return array_keys(array_filter([
-            'mise not looked at' => $log->floor->mise === null && ! $isAtWork && $log->weights->received !== null,
-            'mise open' => ($log->floor->mise->open ?? []) !== [] && ! $log->time->presented,
-            'no carcass' => $log->weights->received === null && ($isAtWork || $log->floor->refusals !== []),
-        ]));
+        $lacks = array_filter([
+            MessageCode::LacksMiseSeen->value => $log->floor->mise === null && ! $isAtWork && $log->weights->received !== null,
+            MessageCode::LacksMise->value => ($log->floor->mise->open ?? []) !== [] && ! $log->time->presented,
+            MessageCode::LacksCarcass->value => $log->weights->received === null && ($isAtWork || $log->floor->refusals !== []),
+        ]);
+
+        return array_map(static fn(string $code): Message => Message::of(MessageCode::from($code)), array_keys($lacks));
     }
 }

@@ -6,6 +6,9 @@ namespace App\Http\Resources;
 
 use App\Models\Capture;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
@@ -25,15 +28,15 @@ final readonly class MarkView
     ) {}
 
     /** Null where the capture is no mark. */
-    public static function of(Capture $capture, Standard $standard): ?self
+    public static function of(Capture $capture, Standard $standard, Sentences $sentences): ?self
     {
         $said = Node::of($capture->payload, 'capture');
         $text = match ($capture->kind) {
             'fault' => $standard->faults[$said->at('fault')->text()]->title ?? $said->at('fault')->text(),
             'well', 'note' => $said->at('text')->text(),
-            'incident' => 'Incident: '.str_replace('_', ' ', $said->at('what')->text()),
+            'incident' => $sentences->say(Message::of(MessageCode::MarkIncident, ['what' => str_replace('_', ' ', $said->at('what')->text())])),
             'checkpoint' => $standard->checkpoints[$said->at('checkpoint')->text()]->title ?? $said->at('checkpoint')->text(),
-            'refused' => 'Carcass refused: '.$said->at('reason')->text(),
+            'refused' => $sentences->say(Message::of(MessageCode::MarkRefused, ['reason' => $said->at('reason')->text()])),
             default => null,
         };
 

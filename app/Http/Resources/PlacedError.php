@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Sentence\Sentences;
 use OpenApi\Attributes as OA;
 
 /** One thing that is wrong, and where in the request it stands. */
@@ -11,4 +13,9 @@ use OpenApi\Attributes as OA;
 final readonly class PlacedError
 {
     public function __construct(#[OA\Property] public string $path, #[OA\Property] public string $detail) {}
+
+    public static function of(InvalidPackage $refused, Sentences $sentences): self
+    {
+        return new self($refused->path, $sentences->say($refused->problem));
+    }
 }

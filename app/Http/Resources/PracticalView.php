@@ -44,6 +44,7 @@ final readonly class PracticalView
         $document = $school->said($assessment->held->document);
         $standard = Standard::read(Node::of($document, 'standard'));
         $rows = ClassRows::of($assessment->attempts);
+        $sentences = $school->sentences($standard);
 
         return new self(
             $assessment->id,
@@ -54,7 +55,7 @@ final readonly class PracticalView
             $assessment->group->course,
             $standard->title,
             TrayLayoutView::of($document, $standard),
-            array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, $rows->flagsOf($it)))->all()),
+            array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
         );
     }
 }

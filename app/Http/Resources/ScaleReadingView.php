@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Weighing\ScaleReport;
 use DeftBlade\Core\Weighing\ScaleStatus;
 use OpenApi\Attributes as OA;
@@ -21,7 +22,7 @@ final readonly class ScaleReadingView
         public ?string $refusal,
     ) {}
 
-    public static function of(ScaleReport $report): self
+    public static function of(ScaleReport $report, Sentences $sentences): self
     {
         $refusal = $report->status->refusal();
 
@@ -32,7 +33,7 @@ final readonly class ScaleReadingView
                 default => 'refused',
             },
             $report->mass?->mg,
-            $refusal,
+            $refusal === null ? null : $sentences->say($refusal),
         );
     }
 }

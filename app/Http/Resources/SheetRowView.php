@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\Flag;
 use App\Actions\ReleaseState;
 use App\Models\Attempt;
 use DeftBlade\Core\Grading\Status;
@@ -14,7 +13,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SheetRowView
 {
-    /** @param list<Flag> $flags */
+    /** @param list<FlagView> $flags */
     private function __construct(
         #[OA\Property]
         public string $attempt,
@@ -34,7 +33,7 @@ final readonly class SheetRowView
         public ?float $portion_yield,
         #[OA\Property]
         public ?float $loss,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Flag::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FlagView::class))]
         public array $flags,
         #[OA\Property(description: 'The version the student sees; null while there is none.')]
         public ?ReleaseView $release,
@@ -42,7 +41,7 @@ final readonly class SheetRowView
         public ReleaseState $release_state,
     ) {}
 
-    /** @param list<Flag> $flags */
+    /** @param list<FlagView> $flags */
     public static function of(Attempt $attempt, array $flags): self
     {
         $row = $attempt->row;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\Flag;
 use App\Actions\ReleaseState;
 use App\Models\Attempt;
+use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Verdict;
 use OpenApi\Attributes as OA;
@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class TrayCardView
 {
-    /** @param list<Flag> $flags */
+    /** @param list<FlagView> $flags */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $attempt,
@@ -29,7 +29,7 @@ final readonly class TrayCardView
         public ?float $total,
         #[OA\Property]
         public ?string $band,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Flag::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FlagView::class))]
         public array $flags,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: Verdict::class), description: 'By piece.')]
         public \stdClass $verdicts,
@@ -38,8 +38,8 @@ final readonly class TrayCardView
     ) {}
 
     /**
-     * @param Attempt    $attempt with its student and release
-     * @param list<Flag> $flags
+     * @param Attempt        $attempt with its student and release
+     * @param list<FlagView> $flags
      */
     public static function of(Attempt $attempt, array $flags): self
     {
@@ -56,5 +56,10 @@ final readonly class TrayCardView
             $row->verdicts,
             ReleaseState::of($attempt),
         );
+    }
+
+    public function has(Flag $flag): bool
+    {
+        return in_array($flag, array_column($this->flags, 'flag'), true);
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\Flag;
 use App\Actions\ReleaseState;
 use App\Models\Assessment;
+use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
+use DeftBlade\Core\Sentence\Sentences;
 use OpenApi\Attributes as OA;
 
 /** Something that waits for a person: one tray, or a whole practical. */
@@ -28,7 +31,7 @@ final readonly class WaitingView
     ) {}
 
     /** @return list<self> of one practical, most pressing first */
-    public static function in(Assessment $assessment, PracticalView $practical): array
+    public static function in(Assessment $assessment, PracticalView $practical, Sentences $sentences): array
     {
         $found = [];
         $ready = 0;
@@ -38,34 +41,34 @@ final readonly class WaitingView
             }
             $kind = match (true) {
                 $tray->release_state === ReleaseState::Changed => WaitingKind::IssueAgain,
-                in_array(Flag::OutOfBalance, $tray->flags, true) => WaitingKind::Balance,
+                $tray->has(Flag::OutOfBalance) => WaitingKind::Balance,
                 $tray->stage === Stage::Weighed => WaitingKind::Inspect,
                 in_array($tray->stage, [Stage::Presented, Stage::Weighing], true) => WaitingKind::Weigh,
-                in_array(Flag::Borderline, $tray->flags, true) => WaitingKind::SecondLook,
+                $tray->has(Flag::NotSecondMarked) => WaitingKind::SecondLook,
                 default => null,
             };
             $ready += $tray->stage === Stage::Judged && $tray->release_state === ReleaseState::Unreleased ? 1 : 0;
             if ($kind !== null) {
-                $found[] = new self($kind, $assessment->id, $tray->attempt, "Station $tray->station, $tray->student", self::textFor($kind, $tray));
+                $found[] = new self($kind, $assessment->id, $tray->attempt, $sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $tray->station, 'student' => $tray->student])), $sentences->say(self::messageOf($kind, $tray)));
             }
         }
         if ($ready > 0) {
-            $found[] = new self(WaitingKind::Release, $assessment->id, null, $practical->title, $ready === 1 ? '1 result is final and unreleased' : "$ready results are final and unreleased");
+            $found[] = new self(WaitingKind::Release, $assessment->id, null, $practical->title, $sentences->say(Message::of(MessageCode::WaitingRelease, ['count' => $ready])));
         }
         usort($found, static fn(self $a, self $b): int => array_search($a->kind, WaitingKind::cases(), true) <=> array_search($b->kind, WaitingKind::cases(), true));
 
         return $found;
     }
 
-    private static function textFor(WaitingKind $kind, TrayCardView $tray): string
+    private static function messageOf(WaitingKind $kind, TrayCardView $tray): Message
     {
-        return match ($kind) {
-            WaitingKind::Balance => in_array(Flag::MixUp, $tray->flags, true) ? 'Weights do not balance; perhaps mixed up with another tray' : 'Weights do not balance',
-            WaitingKind::SecondLook => 'Borderline: a second assessor should see it',
-            WaitingKind::Weigh => 'To be weighed in',
-            WaitingKind::Inspect => 'Weighed, to be inspected',
-            WaitingKind::IssueAgain => 'Changed since it was released: issue the next version',
-            WaitingKind::Release => 'To be released',
-        };
+        return Message::of(match ($kind) {
+            WaitingKind::Balance => $tray->has(Flag::MixUp) ? MessageCode::WaitingMixUp : MessageCode::WaitingBalance,
+            WaitingKind::SecondLook => MessageCode::WaitingSecondLook,
+            WaitingKind::Weigh => MessageCode::WaitingWeigh,
+            WaitingKind::Inspect => MessageCode::WaitingInspect,
+            WaitingKind::IssueAgain => MessageCode::WaitingIssueAgain,
+            WaitingKind::Release => throw new \LogicException('waits for the practical, not for a tray'),
+        });
     }
 }

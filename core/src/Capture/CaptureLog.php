@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Capture;
 
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\Standard;
 
 /** What the facts of an attempt say now. */
@@ -33,7 +34,7 @@ final readonly class CaptureLog
         foreach ($nodes as $node) {
             $capture = $reader->read($node);
             if (isset($captures[$capture->id])) {
-                throw $node->at('id')->fail(sprintf('"%s" is also the id of an earlier capture', InvalidPackage::quote($capture->id)));
+                throw $node->at('id')->fail(MessageCode::IdTaken, ['id' => InvalidPackage::quote($capture->id)]);
             }
             $captures[$capture->id] = $capture;
             if ($capture instanceof Withdrawal) {
@@ -43,13 +44,13 @@ final readonly class CaptureLog
         $withdrawals = Withdrawals::among(array_values($captures));
         foreach ($voids as [$void, $node]) {
             if (! isset($captures[$void->target])) {
-                throw $node->at('target')->fail('no capture of this attempt has this id');
+                throw $node->at('target')->fail(MessageCode::NoSuchCapture);
             }
             if ($captures[$void->target] instanceof IncidentRecorded) {
-                throw $node->at('target')->fail('an incident stays on record');
+                throw $node->at('target')->fail(MessageCode::IncidentStays);
             }
             if ($withdrawals->isCycle($void->id)) {
-                throw $node->at('target')->fail('withdrawals that withdraw each other settle nothing');
+                throw $node->at('target')->fail(MessageCode::WithdrawalLoop);
             }
         }
 

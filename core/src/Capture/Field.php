@@ -7,6 +7,7 @@ namespace DeftBlade\Core\Capture;
 use DeftBlade\Core\Carcass\Portions;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
@@ -79,7 +80,7 @@ final readonly class Field
             FieldType::Identifier => $node->identifier(),
             FieldType::IdentifierList => array_map(static fn(Node $item): string => $item->identifier(), $node->items()),
             FieldType::Choice => $this->choices === null ? throw new \LogicException('a choice has an enum') : $node->oneOf($this->choices),
-            FieldType::Sha256 => $node->matching('/^[0-9a-f]{64}$/D', 'must be a SHA-256 in lower-case hex'),
+            FieldType::Sha256 => $node->matching('/^[0-9a-f]{64}$/D', MessageCode::NotSha256),
             FieldType::Factor => $node->positive(self::MOST_FACTOR),
             FieldType::Station => $node->integer(1, self::MOST_STATION),
             FieldType::Flag => $node->boolean(),
@@ -113,11 +114,11 @@ final readonly class Field
     {
         $id = $node->identifier();
 
-        return $this->list?->has($standard, $id) === true ? $id : throw $node->fail(sprintf('the standard has no %s "%s"', $this->list->value ?? '', InvalidPackage::quote($id)));
+        return $this->list?->has($standard, $id) === true ? $id : throw $node->fail(MessageCode::NotInStandard, ['list' => $this->list->value ?? '', 'id' => InvalidPackage::quote($id)]);
     }
 
     private static function portionsOf(Node $piece, Standard $standard): Portions
     {
-        return $standard->cuts->pieces[$piece->text()]->portions ?? throw $piece->fail('is one thing, not a set of portions');
+        return $standard->cuts->pieces[$piece->text()]->portions ?? throw $piece->fail(MessageCode::NotASet);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Capture;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** Reads an RFC 3339 date and time. */
 final class Instant
@@ -16,13 +17,13 @@ final class Instant
     {
         $text = $node->text();
         if (preg_match(self::SHAPE, $text, $found) !== 1) {
-            throw $node->fail('must be a date and time with its zone, such as 2026-03-02T09:15:00.250Z (RFC 3339)');
+            throw $node->fail(MessageCode::NotATime);
         }
         [$year, $month, $day, $hour, $minute, $second] = array_map(intval(...), array_slice($found, 1, 6));
         $zoneHour = (int) ($found[9] ?? 0);
         $zoneMinute = (int) ($found[10] ?? 0);
         if (! checkdate($month, $day, $year) || $hour > 23 || $minute > 59 || $second > 59 || $zoneHour > 23 || $zoneMinute > 59) {
-            throw $node->fail('is not a date and time there is');
+            throw $node->fail(MessageCode::NoSuchTime);
         }
         $seconds = gmmktime($hour, $minute, $second, $month, $day, $year);
         $offset = ($zoneHour * 60 + $zoneMinute) * (($found[8] ?? '') === '-' ? -60 : 60);

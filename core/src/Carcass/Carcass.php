@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Carcass;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** A carcass as the list of its parts; their shares add up to 1, purge included. */
 final readonly class Carcass
@@ -24,13 +25,13 @@ final readonly class Carcass
                 continue;
             }
             if (isset($parts[$part->id])) {
-                $item->report($item->at('id')->fail("{$part->id} is also the id of an earlier part"));
+                $item->report($item->at('id')->fail(MessageCode::IdTaken, ['id' => $part->id]));
             }
             $parts[$part->id] = $part;
         }
         $sum = array_sum(array_map(static fn(Part $part): float => $part->share, $parts));
         if (abs($sum - 1) > self::SUM_TOLERANCE + 1e-12) {
-            $node->report($node->at('parts')->fail(sprintf('the shares add up to %.4f; they must add up to 1 (within %.3f)', $sum, self::SUM_TOLERANCE)));
+            $node->report($node->at('parts')->fail(MessageCode::ShareSum, ['sum' => round($sum, 4), 'within' => self::SUM_TOLERANCE]));
         }
         $key = $node->at('key')->identifier();
 

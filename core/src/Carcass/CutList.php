@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Carcass;
 
+use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** Pieces and bins that together hold every part of a carcass exactly once (the partition rule). */
 final readonly class CutList
@@ -27,7 +29,7 @@ final readonly class CutList
             $pieces += $piece === null ? [] : [$piece->id => $piece];
         }
         if ($pieces === []) {
-            $standard->report($standard->at('pieces')->fail('a cut list has at least one piece'));
+            $standard->report($standard->at('pieces')->fail(MessageCode::NoPieces));
         }
         foreach ($standard->itemsOf('bins') as $node) {
             $bin = $node->attempt(static function (Node $node) use ($carcass, &$holders, $pieces, $bins): Bin {
@@ -38,7 +40,7 @@ final readonly class CutList
         foreach ($standard->at('carcass')->at('parts')->items() as $node) {
             $part = $node->at('id')->text();
             if (! isset($holders[$part])) {
-                $node->report($node->fail("$part is in no piece and no bin"));
+                $node->report($node->fail(MessageCode::PartUnheld, ['part' => $part]));
             }
         }
 
@@ -68,7 +70,7 @@ final readonly class CutList
         $own = $node->has('window') ? $node->at('window')->attempt(Window::read(...)) : null;
         $window = $own ?? Window::around($expectation);
         if (! $node->has('window') && $window->halfWidth() <= 0) {
-            $node->report($node->fail("$id holds no part with a spread, so it needs a window of its own"));
+            $node->report($node->fail(MessageCode::NeedsWindow, ['id' => $id]));
         }
         $portions = $node->has('portions') ? $node->at('portions')->attempt(Portions::read(...)) : null;
 
@@ -95,7 +97,7 @@ final readonly class CutList
     {
         $id = $node->at('id')->identifier();
 
-        return isset($taken[$id]) ? throw $node->at('id')->fail("$id is also the id of an earlier one") : $id;
+        return isset($taken[$id]) ? throw $node->at('id')->fail(MessageCode::IdTaken, ['id' => $id]) : $id;
     }
 
     /**
@@ -109,8 +111,8 @@ final readonly class CutList
         foreach ($node->at('parts')->items() as $item) {
             $part = $item->text();
             $problem = match (true) {
-                ! isset($carcass->parts[$part]) => $item->fail('the carcass has no such part'),
-                isset($holders[$part]) => $node->at('parts')->fail("$part is also in {$holders[$part]}"),
+                ! isset($carcass->parts[$part]) => $item->fail(MessageCode::NotInStandard, ['list' => 'part', 'id' => InvalidPackage::quote($part)]),
+                isset($holders[$part]) => $node->at('parts')->fail(MessageCode::PartTwice, ['part' => $part, 'holder' => $holders[$part]]),
                 default => null,
             };
             if ($problem !== null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Carcass;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** A piece that is a set: how many portions it has and, where they must be alike, how uneven they may be before it costs. */
 final readonly class Portions
@@ -20,7 +21,7 @@ final readonly class Portions
         $node->keys(['count'], array_column(EvennessMeasure::cases(), 'value'));
         $limits = array_values(array_filter(EvennessMeasure::cases(), static fn(EvennessMeasure $it): bool => $node->has($it->value)));
         if (count($limits) > 1) {
-            throw $node->fail('evenness has one measure: cv or range');
+            throw $node->fail(MessageCode::OneEvennessMeasure);
         }
         $measure = $limits[0] ?? null;
         $limit = $measure === null ? 0.0 : $node->at($measure->value)->positive(self::MOST_LIMIT);

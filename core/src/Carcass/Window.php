@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Carcass;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Weighing\Mass;
 
 /** The limits a piece is judged by: shares of AP, or milligrams. */
@@ -22,7 +23,7 @@ final readonly class Window
         $low = $node->at('low')->number(0, $most);
         $high = $node->at('high')->number(0, $most);
         if ($high <= $low) {
-            throw $node->at('high')->fail('must be above low');
+            throw $node->at('high')->fail(MessageCode::NotAbove, ['key' => 'low']);
         }
 
         return new self($basis, $low, $high);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** A named stretch of the scale, from its minimum up to the next. */
 final readonly class Band
@@ -26,14 +27,14 @@ final readonly class Band
             $band = self::read($item);
             foreach ($bands as $other) {
                 if ($other->min === $band->min || $other->label === $band->label) {
-                    throw $item->fail("$band->label has the minimum or the label of {$other->label}");
+                    throw $item->fail(MessageCode::BandTaken, ['band' => $band->label, 'other' => $other->label]);
                 }
             }
             $bands[] = $band;
         }
         usort($bands, static fn(self $a, self $b): int => $b->min <=> $a->min);
         if ($bands === [] || end($bands)->min > 0) {
-            throw $node->fail('the lowest band must have the minimum 0, so that every total falls in one');
+            throw $node->fail(MessageCode::NoLowestBand);
         }
 
         return $bands;

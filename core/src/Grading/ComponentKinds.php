@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** The components a grade can be made of. Those measured by weights and the clock are named here, a line each; any other id is judged by criteria and faults. */
 final readonly class ComponentKinds
@@ -37,12 +38,12 @@ final readonly class ComponentKinds
             $kind = $this->measured[$item->at('id')->identifier()] ?? CriteriaComponent::class;
             $component = $kind::of(ComponentHead::read($item, $kind::settings()), $item);
             if (isset($components[$component->id()])) {
-                throw $item->at('id')->fail("{$component->id()} stands here twice");
+                throw $item->at('id')->fail(MessageCode::StandsTwice, ['id' => $component->id()]);
             }
             $components[$component->id()] = $component;
         }
         if (array_sum(array_map(static fn(Component $it): float => $it->weight(), $components)) <= 0) {
-            throw $node->fail('at least one component must have a weight above 0');
+            throw $node->fail(MessageCode::NoWeight);
         }
 
         return array_values($components);
@@ -59,7 +60,7 @@ final readonly class ComponentKinds
             $item->attempt(function (Node $item): void {
                 $component = $item->at('component')->text();
                 if (isset($this->measured[$component])) {
-                    throw $item->at('component')->fail("$component is measured, not judged: a criterion or fault belongs to another component");
+                    throw $item->at('component')->fail(MessageCode::NotJudged, ['component' => $component]);
                 }
             });
         }

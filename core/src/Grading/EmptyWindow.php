@@ -7,8 +7,9 @@ namespace DeftBlade\Core\Grading;
 /** The strict rule's guard bands meet: nothing could be within this window. */
 final class EmptyWindow extends \DomainException
 {
-    public static function of(string $piece): self
+    /** @param string $piece its id */
+    public function __construct(public readonly string $piece)
     {
-        return new self("strict leaves nothing of the window of $piece: the scale is too coarse for it");
+        parent::__construct("the window of $piece is empty");
     }
 }

@@ -78,7 +78,7 @@ final readonly class PieceJudge
         $low = $piece->window->low - $guardBand;
         $high = $piece->window->high + $guardBand;
         if ($low > $high) {
-            throw EmptyWindow::of($piece->id);
+            throw new EmptyWindow($piece->id);
         }
 
         return match (true) {

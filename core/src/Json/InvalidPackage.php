@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Json;
 
-/** Something in a document is not as the format says; the message is one line: the JSON path and what is wrong there. */
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
+
+/** Something in a document is not as the format says: the JSON path, and what is wrong there as a code with its figures. */
 final class InvalidPackage extends \DomainException
 {
     private const LONGEST_QUOTE = 80;
 
-    private function __construct(public readonly string $path, public readonly string $problem)
+    private function __construct(public readonly string $path, public readonly Message $problem)
     {
         parent::__construct("$path: $problem");
     }
 
-    public static function at(string $path, string $problem): self
+    /** @param array<string, int|float|string|bool|null|list<string>> $figures exactly those of the code */
+    public static function at(string $path, MessageCode $code, array $figures = []): self
     {
-        return new self($path === '' ? '$' : $path, $problem);
+        return new self($path === '' ? '$' : $path, Message::of($code, $figures));
     }
 
-    /** A value from the document, made safe to stand in a one-line message. */
+    /** A value from the document, made safe to stand in one line. */
     public static function quote(string $text): string
     {
         $clean = preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub($text, 'UTF-8')) ?? '';

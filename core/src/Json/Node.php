@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Json;
 
+use DeftBlade\Core\Message\MessageCode;
+
 /** One place in a JSON document, read strictly: it knows its path, and whatever is wrong there throws InvalidPackage. */
 final readonly class Node
 {
@@ -26,7 +28,11 @@ final readonly class Node
         try {
             return new self(json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR), '');
         } catch (\JsonException $problem) {
-            throw InvalidPackage::at('', 'is not JSON that can be read: '.lcfirst($problem->getMessage()));
+            throw InvalidPackage::at('', MessageCode::NotJson, ['fault' => match ($problem->getCode()) {
+                JSON_ERROR_DEPTH => 'depth',
+                JSON_ERROR_UTF8 => 'utf8',
+                default => 'syntax',
+            }]);
         }
     }
 
@@ -76,12 +82,12 @@ final readonly class Node
         $object = $this->object();
         foreach (array_map(strval(...), array_keys(get_object_vars($object))) as $key) {
             if (! in_array($key, $required, true) && ! in_array($key, $optional, true)) {
-                $this->report(InvalidPackage::at($this->under(InvalidPackage::quote($key)), 'is not a key this format knows'));
+                $this->report(InvalidPackage::at($this->under(InvalidPackage::quote($key)), MessageCode::UnknownKey));
             }
         }
         foreach ($required as $key) {
             if (! property_exists($object, $key)) {
-                throw InvalidPackage::at($this->under($key), 'is missing');
+                throw InvalidPackage::at($this->under($key), MessageCode::Missing);
             }
         }
 
@@ -92,7 +98,7 @@ final readonly class Node
     {
         $object = $this->object();
         if (! property_exists($object, $key)) {
-            throw InvalidPackage::at($this->under($key), 'is missing');
+            throw InvalidPackage::at($this->under($key), MessageCode::Missing);
         }
 
         return new self($object->{$key}, $key, $this, $this->findings);
@@ -128,7 +134,7 @@ final readonly class Node
     public function items(): array
     {
         if (! is_array($this->value)) {
-            throw $this->wants('a list');
+            throw $this->wants('list');
         }
         $items = [];
         foreach (array_values($this->value) as $index => $item) {
@@ -151,10 +157,11 @@ final readonly class Node
             throw $this->wants('text');
         }
 
-        return mb_strlen($this->value) <= $longest ? $this->value : throw $this->fail("is longer than $longest characters");
+        return mb_strlen($this->value) <= $longest ? $this->value : throw $this->fail(MessageCode::TooLong, ['longest' => $longest]);
     }
 
-    public function matching(string $pattern, string $otherwise): string
+    /** @param MessageCode $otherwise one without figures */
+    public function matching(string $pattern, MessageCode $otherwise): string
     {
         return preg_match($pattern, $this->text()) === 1 ? $this->text() : throw $this->fail($otherwise);
     }
@@ -169,7 +176,7 @@ final readonly class Node
     {
         $text = $this->text();
         if ($text === '' || strlen($text) > self::LONGEST_IDENTIFIER || preg_match('/[\x00-\x1f\x7f]/', $text) === 1) {
-            throw $this->fail('must be an identifier of 1 to '.self::LONGEST_IDENTIFIER.' printable characters');
+            throw $this->fail(MessageCode::NoIdentifier, ['longest' => self::LONGEST_IDENTIFIER]);
         }
 
         return $text;
@@ -179,7 +186,7 @@ final readonly class Node
     {
         $number = $this->number($least, $most);
         if (floor($number) !== $number) {
-            throw $this->wants('a whole number');
+            throw $this->wants('whole');
         }
 
         return (int) $number;
@@ -188,11 +195,11 @@ final readonly class Node
     public function number(float $least, float $most): float
     {
         if ((! is_int($this->value) && ! is_float($this->value)) || ! is_finite((float) $this->value)) {
-            throw $this->wants('a finite number');
+            throw $this->wants('number');
         }
         $number = (float) $this->value;
         if ($number < $least || $number > $most) {
-            throw $this->fail(sprintf('%s is outside %s to %s', self::plain($number), self::plain($least), self::plain($most)));
+            throw $this->fail(MessageCode::OutOfRange, ['number' => $number, 'least' => $least, 'most' => $most]);
         }
 
         return $number;
@@ -202,12 +209,12 @@ final readonly class Node
     {
         $number = $this->number(0, $most);
 
-        return $number > 0 ? $number : throw $this->fail('must be more than 0');
+        return $number > 0 ? $number : throw $this->fail(MessageCode::NotPositive);
     }
 
     public function boolean(): bool
     {
-        return is_bool($this->value) ? $this->value : throw $this->wants('true or false');
+        return is_bool($this->value) ? $this->value : throw $this->wants('boolean');
     }
 
     /**
@@ -221,35 +228,39 @@ final readonly class Node
     {
         $text = $this->text();
 
-        return $enum::tryFrom($text) ?? throw $this->fail(sprintf(
-            '"%s" is none of %s',
-            InvalidPackage::quote($text),
-            implode(', ', array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases())),
-        ));
+        return $enum::tryFrom($text) ?? throw $this->noneOf($text, array_map(static fn(\BackedEnum $case): string => (string) $case->value, $enum::cases()));
     }
 
-    public function fail(string $problem): InvalidPackage
+    /** @param list<string> $choices */
+    public function noneOf(string $text, array $choices): InvalidPackage
     {
-        return InvalidPackage::at($this->path(), $problem);
+        return $this->fail(MessageCode::NoneOf, ['text' => InvalidPackage::quote($text), 'choices' => $choices]);
+    }
+
+    /** @param array<string, int|float|string|bool|null|list<string>> $figures exactly those of the code */
+    public function fail(MessageCode $code, array $figures = []): InvalidPackage
+    {
+        return InvalidPackage::at($this->path(), $code, $figures);
     }
 
     private function object(): \stdClass
     {
-        return $this->value instanceof \stdClass ? $this->value : throw $this->wants('an object');
+        return $this->value instanceof \stdClass ? $this->value : throw $this->wants('object');
     }
 
-    private function wants(string $what): InvalidPackage
+    /** @param 'list'|'text'|'whole'|'number'|'boolean'|'object' $wanted */
+    private function wants(string $wanted): InvalidPackage
     {
         $found = match (true) {
             $this->value === null => 'null',
-            is_bool($this->value) => 'true or false',
+            is_bool($this->value) => 'boolean',
             is_string($this->value) => 'text',
-            is_array($this->value) => 'a list',
-            $this->value instanceof \stdClass => 'an object',
-            default => is_int($this->value) || is_float($this->value) ? self::plain((float) $this->value) : 'something else',
+            is_array($this->value) => 'list',
+            $this->value instanceof \stdClass => 'object',
+            default => 'number',
         };
 
-        return $this->fail("must be $what, not $found");
+        return $this->fail(MessageCode::WrongType, ['wanted' => $wanted, 'found' => $found, 'number' => is_int($this->value) || is_float($this->value) ? $this->value : null]);
     }
 
     /** Put together only when something is wrong: most nodes are read and forgotten. */
@@ -266,10 +277,5 @@ final readonly class Node
     private static function joined(string $path, string $step): string
     {
         return $path === '' || str_starts_with($step, '[') ? $path.$step : "$path.$step";
-    }
-
-    private static function plain(float $number): string
-    {
-        return floor($number) === $number && abs($number) < 1e15 ? number_format($number, 0, '.', ' ') : (string) $number;
     }
 }

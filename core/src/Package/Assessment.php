@@ -15,6 +15,7 @@ use DeftBlade\Core\Grading\Grader;
 use DeftBlade\Core\Grading\Policy;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\Standard;
 
 /** A whole assessment package: the standard, the policy and the attempts of a class. */
@@ -35,7 +36,7 @@ final readonly class Assessment
         foreach ($node->at('attempts')->items() as $item) {
             $attempt = Attempt::read($item, $captures);
             if (isset($attempts[$attempt->id])) {
-                throw $item->at('id')->fail("{$attempt->id} is also the id of an earlier attempt");
+                throw $item->at('id')->fail(MessageCode::IdTaken, ['id' => $attempt->id]);
             }
             $attempts[$attempt->id] = $attempt;
         }
@@ -52,7 +53,7 @@ final readonly class Assessment
         try {
             $results = array_map($grader->grade(...), $this->attempts);
         } catch (EmptyWindow $problem) {
-            throw InvalidPackage::at('policy.decision.rule', $problem->getMessage());
+            throw InvalidPackage::at('policy.decision.rule', MessageCode::EmptyWindow, ['id' => $problem->piece]);
         }
 
         return new ClassResult($this->format, $this->standard, $results, MixUpSearch::among(array_map(self::balanced(...), $results)));

@@ -7,6 +7,7 @@ namespace DeftBlade\Core\Package;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /**
  * The versions of the open format. The second adds to standards sets of portions, groups that weigh alike, judged checkpoints and yields of their own;
@@ -22,11 +23,7 @@ enum PackageFormat: string
     /** @throws InvalidPackage */
     public static function read(Node $node): self
     {
-        return self::tryFrom($node->text()) ?? throw $node->fail(sprintf(
-            'is "%s"; this reads %s',
-            InvalidPackage::quote($node->text()),
-            implode(' and ', array_map(static fn(self $it): string => "\"{$it->value}\"", self::cases())),
-        ));
+        return self::tryFrom($node->text()) ?? throw $node->noneOf($node->text(), array_column(self::cases(), 'value'));
     }
 
     /** The earliest version that can say what a standard and the attempts say. */
@@ -45,7 +42,7 @@ enum PackageFormat: string
     {
         foreach (self::newerPlaces($package) as $since => $node) {
             if ($since > $this->version()) {
-                throw $node->fail('comes with '.self::cases()[$since - 1]->value);
+                throw $node->fail(MessageCode::NewerFormat, ['format' => self::cases()[$since - 1]->value]);
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\School;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Variant\Question;
 use DeftBlade\Core\Variant\VariantCatalogue;
 use DeftBlade\Core\Vocabulary\Lexicon;
@@ -69,7 +70,7 @@ final readonly class SchoolSettings
     {
         $name = $node->text();
 
-        return in_array($name, \DateTimeZone::listIdentifiers(), true) ? $name : throw $node->fail('must be the name of a time zone, such as Europe/Vienna (IANA)');
+        return in_array($name, \DateTimeZone::listIdentifiers(), true) ? $name : throw $node->fail(MessageCode::NotATimeZone);
     }
 
     /** @return array<string, string> */
@@ -80,12 +81,12 @@ final readonly class SchoolSettings
             $item->keys(['book', 'school']);
             $book = mb_strtolower(self::word($item->at('book')));
             if (isset($own[$book])) {
-                throw $item->at('book')->fail("\"$book\" is given a word twice");
+                throw $item->at('book')->fail(MessageCode::WordTwice, ['book' => $book]);
             }
             $own[$book] = self::word($item->at('school'));
         }
 
-        return count($own) <= self::MOST_OWN ? $own : throw $node->fail('holds more than '.self::MOST_OWN.' words');
+        return count($own) <= self::MOST_OWN ? $own : throw $node->fail(MessageCode::TooManyWords, ['most' => self::MOST_OWN]);
     }
 
     private static function word(Node $node): string
@@ -93,7 +94,7 @@ final readonly class SchoolSettings
         $word = trim($node->text());
         $isWord = preg_match("/^\\p{L}[\\p{L}\\p{M}\\p{N} ,.()’'\\/-]*$/uD", $word) === 1 && mb_strlen($word) <= self::LONGEST_WORD;
 
-        return $isWord ? $word : throw $node->fail('must be a word or a few of up to '.self::LONGEST_WORD.' characters, beginning with a letter');
+        return $isWord ? $word : throw $node->fail(MessageCode::NotAWord, ['longest' => self::LONGEST_WORD]);
     }
 
     /**
@@ -107,7 +108,7 @@ final readonly class SchoolSettings
         $chosen = [];
         foreach (array_intersect_key($offered, get_object_vars($node->document())) as $key => $choices) {
             $choice = $node->at($key)->text();
-            $chosen[$key] = in_array($choice, $choices, true) ? $choice : throw $node->at($key)->fail('must be one of '.implode(', ', $choices));
+            $chosen[$key] = in_array($choice, $choices, true) ? $choice : throw $node->at($key)->noneOf($choice, $choices);
         }
 
         return $chosen;

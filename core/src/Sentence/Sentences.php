@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Sentence;
 
+use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Vocabulary\Vocabulary;
@@ -14,6 +15,9 @@ final readonly class Sentences
 {
     /** Figures that are text of a document, with its marks; every other text is somebody's own and stays as it is. */
     private const DOCUMENT_TEXTS = ['title', 'before', 'after'];
+
+    /** Numbers out of a document, said in full. */
+    private const AS_WRITTEN = ['number', 'least', 'most', 'sum', 'within'];
 
     public function __construct(private Catalogue $catalogue, private Vocabulary $vocabulary, private ?Standard $standard = null) {}
 
@@ -34,6 +38,12 @@ final readonly class Sentences
         $said = (new \MessageFormatter($this->catalogue->locale, $pattern))->format($this->parameters($message->figures));
 
         return is_string($said) ? $said : throw new \UnexpectedValueException("{$message->code->value}: the pattern cannot be filled");
+    }
+
+    /** One line: where in a document, and what is wrong there. */
+    public function refuse(InvalidPackage $refused): string
+    {
+        return "$refused->path: {$this->say($refused->problem)}";
     }
 
     /** Words marked in a pattern, `'{'frame'}'`, are said before its figures are filled in: what people wrote is never touched. */
@@ -62,10 +72,15 @@ final readonly class Sentences
             $said += match (true) {
                 $value === null => [$stem => ''],
                 is_bool($value) => [$name => $value ? 'yes' : 'no'],
-                is_array($value) => [$name => $name === 'where' ? $this->placed($value) : $this->listed($value)],
+                is_array($value) => [$name => match ($name) {
+                    'where' => $this->placed($value),
+                    'choices' => implode(', ', $value),
+                    default => $this->listed($value),
+                }],
                 str_ends_with($name, '_mg') => [$name === 'mass_mg' ? 'mass' : "{$stem}_mass" => $this->vocabulary->units->mass(Mass::ofMilligrams((int) $value))],
                 str_ends_with($name, '_ms') => [$stem => self::clock((float) $value)],
                 str_ends_with($name, '_share') => [$stem => self::percent((float) $value, 2), "{$stem}_1" => self::percent((float) $value, 1)],
+                in_array($name, self::AS_WRITTEN, true) && is_numeric($value) => [$name => self::written((float) $value)],
                 is_float($value) => [$name => self::rounded($value, 2)],
                 is_int($value) => [$name => $value],
                 default => $this->thing($name, $value),
@@ -167,5 +182,11 @@ final readonly class Sentences
         $seconds = (int) round($ms / 1000);
 
         return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+    }
+
+    /** "1 820", "0.0005". */
+    private static function written(float $number): string
+    {
+        return floor($number) === $number && abs($number) < 1e15 ? number_format($number, 0, '.', ' ') : (string) $number;
     }
 }

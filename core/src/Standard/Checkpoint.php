@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Standard;
 
+use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** A judged stop on the way: what is judged there, and the split time it should be reached in. The split earns no marks; the whole time does. */
 final readonly class Checkpoint
@@ -21,7 +23,7 @@ final readonly class Checkpoint
         foreach ($node->itemsOf('criteria') as $item) {
             $criterion = $item->text();
             if (! isset($criteria[$criterion]) || isset($judged[$criterion])) {
-                throw $item->fail(isset($judged[$criterion]) ? "$criterion stands here twice" : 'the standard has no such criterion');
+                throw $item->fail(...isset($judged[$criterion]) ? [MessageCode::StandsTwice, ['id' => $criterion]] : [MessageCode::NotInStandard, ['list' => 'criterion', 'id' => InvalidPackage::quote($criterion)]]);
             }
             $judged[$criterion] = true;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** Something judged by looking, in levels. */
 final readonly class Criterion
@@ -32,7 +33,7 @@ final readonly class Criterion
         }
         $maxPoints = max([0.0, ...array_map(static fn(Level $level): float => $level->points, $levels)]);
         if ($maxPoints <= 0) {
-            throw $node->at('levels')->fail('at least one level must earn points');
+            throw $node->at('levels')->fail(MessageCode::NoPoints);
         }
 
         return new self(

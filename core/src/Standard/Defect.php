@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Carcass\CutList;
+use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** A defect of the carcass found at receiving, and the criteria and pieces it excuses. */
 final readonly class Defect
@@ -26,10 +28,10 @@ final readonly class Defect
             $known = match ($what) {
                 'criterion' => isset($criteria[$id]),
                 'piece' => isset($cuts->pieces[$id]),
-                default => throw $item->fail('must begin with "criterion:" or "piece:"'),
+                default => throw $item->fail(MessageCode::ExcusePrefix),
             };
             if (! $known) {
-                throw $item->fail("the standard has no such $what");
+                throw $item->fail(MessageCode::NotInStandard, ['list' => $what, 'id' => InvalidPackage::quote($id)]);
             }
             $excused[$what][] = $id;
         }

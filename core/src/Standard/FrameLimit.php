@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Weighing\Mass;
 
 /** What may be scraped off the frame: full marks at or under clean, none at or over the limit. */
@@ -18,7 +19,7 @@ final readonly class FrameLimit
         $clean = $node->at('clean_mg')->integer(0, Mass::MOST_MG);
         $limit = $node->at('limit_mg')->integer(0, Mass::MOST_MG);
         if ($limit <= $clean) {
-            throw $node->at('limit_mg')->fail('must be above clean_mg');
+            throw $node->at('limit_mg')->fail(MessageCode::NotAbove, ['key' => 'clean_mg']);
         }
 
         return new self(Mass::ofMilligrams($clean), Mass::ofMilligrams($limit));

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Carcass\CutList;
+use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** Pieces that must weigh alike: most often a left and a right one. */
 final readonly class MatchGroup
@@ -21,14 +23,14 @@ final readonly class MatchGroup
     public static function read(Node $node, CutList $cuts): self
     {
         if ($node->isList()) {
-            $pieces = self::pieces($node, $cuts, 'a pair names two different pieces');
+            $pieces = self::pieces($node, $cuts, MessageCode::PairOfTwo);
 
-            return count($pieces) === 2 ? new self($pieces, null) : throw $node->fail('a pair names two different pieces');
+            return count($pieces) === 2 ? new self($pieces, null) : throw $node->fail(MessageCode::PairOfTwo);
         }
         $node->keys(['pieces'], ['tolerance']);
 
         return new self(
-            self::pieces($node->at('pieces'), $cuts, 'a group names at least two different pieces'),
+            self::pieces($node->at('pieces'), $cuts, MessageCode::GroupOfTwo),
             $node->has('tolerance') ? $node->at('tolerance')->positive(self::MOST_TOLERANCE) : null,
         );
     }
@@ -39,12 +41,12 @@ final readonly class MatchGroup
     }
 
     /** @return non-empty-list<string> */
-    private static function pieces(Node $node, CutList $cuts, string $otherwise): array
+    private static function pieces(Node $node, CutList $cuts, MessageCode $otherwise): array
     {
         $ids = array_map(static fn(Node $item): string => $item->text(), $node->items());
         foreach ($ids as $index => $id) {
             if (! isset($cuts->pieces[$id])) {
-                throw $node->items()[$index]->fail('the standard has no such piece');
+                throw $node->items()[$index]->fail(MessageCode::NotInStandard, ['list' => 'piece', 'id' => InvalidPackage::quote($id)]);
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** How a standard refines its carcass: a part, on each side it has, is divided into others by fixed shares of itself, so that the partition stays exact. */
 final readonly class PartSplit
@@ -35,6 +36,6 @@ final readonly class PartSplit
             ]);
         }
 
-        return abs($sum - 1) < self::SLACK ? $parts : throw $into->fail('the shares of a split add up to 1');
+        return abs($sum - 1) < self::SLACK ? $parts : throw $into->fail(MessageCode::SplitSum);
     }
 }

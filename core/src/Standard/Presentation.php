@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Standard;
 
+use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** What a standard says beside its rules: tray layout, method card, cautions, uses. Grading ignores it; whoever publishes wants it right. */
 final readonly class Presentation
@@ -34,16 +36,16 @@ final readonly class Presentation
             $place = $item->at('place')->text();
             $spot = $item->at('column')->integer(1, $columns).'/'.$item->at('row')->integer(1, self::MOST_COLUMNS);
             if (! isset($this->standard->cuts->pieces[$place])) {
-                $item->report($item->at('place')->fail('the standard has no such piece'));
+                $item->report($item->at('place')->fail(MessageCode::NotInStandard, ['list' => 'piece', 'id' => InvalidPackage::quote($place)]));
             }
             if (isset($spots[$spot]) || isset($placed[$place])) {
-                $item->report($item->fail(isset($spots[$spot]) ? "lies where {$spots[$spot]} lies" : "$place has a place already"));
+                $item->report($item->fail(...isset($spots[$spot]) ? [MessageCode::SpotTaken, ['other' => $spots[$spot]]] : [MessageCode::PlacedTwice, ['id' => $place]]));
             }
             $spots[$spot] = $place;
             $placed[$place] = true;
         }
         foreach (array_diff_key($this->standard->cuts->pieces, $placed) as $piece) {
-            $node->report($node->at('places')->fail("{$piece->id} has no place on the tray"));
+            $node->report($node->at('places')->fail(MessageCode::Unplaced, ['id' => $piece->id]));
         }
     }
 

@@ -8,6 +8,7 @@ use DeftBlade\Core\Carcass\Carcass;
 use DeftBlade\Core\Carcass\CutList;
 use DeftBlade\Core\Json\Findings;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** What a tray is held against: the cut list of a carcass, criteria, faults, defects, scrape limit and time. */
 final readonly class Standard
@@ -130,7 +131,7 @@ final readonly class Standard
             }
             $id = $node->at('id')->identifier();
             if (isset($items[$id])) {
-                $node->report($node->at('id')->fail("$id is also the id of an earlier one"));
+                $node->report($node->at('id')->fail(MessageCode::IdTaken, ['id' => $id]));
             }
             $items[$id] = $item;
         }

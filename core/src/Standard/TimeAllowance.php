@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Standard;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** Running time in ms: full marks at or under the standard, none at or over the limit. */
 final readonly class TimeAllowance
@@ -19,7 +20,7 @@ final readonly class TimeAllowance
         $standard = $node->at('standard_ms')->integer(1, self::MOST_MS);
         $limit = $node->at('limit_ms')->integer(1, self::MOST_MS);
         if ($limit <= $standard) {
-            throw $node->at('limit_ms')->fail('must be above standard_ms');
+            throw $node->at('limit_ms')->fail(MessageCode::NotAbove, ['key' => 'standard_ms']);
         }
 
         return new self($standard, $limit);

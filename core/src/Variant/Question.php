@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Variant;
 
 use DeftBlade\Core\Carcass\Product;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** Something that kitchens do differently, each with its reason. */
 final readonly class Question
@@ -29,7 +30,7 @@ final readonly class Question
             $node->at('key')->identifier(),
             $node->at('question')->text(),
             array_map(static fn(Node $it): string => $it->text(), $node->at('products')->items()),
-            $variants ?: throw $node->at('options')->fail('must not be empty'),
+            $variants ?: throw $node->at('options')->fail(MessageCode::MustNotBeEmpty),
         );
     }
 

@@ -7,6 +7,7 @@ namespace DeftBlade\Core\Variant;
 use DeftBlade\Core\Carcass\ProductCatalogue;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\Examination;
 use DeftBlade\Core\Standard\Standard;
 
@@ -77,9 +78,9 @@ final readonly class VariantCatalogue
         $problems = $examination->problems;
         foreach ($examination->standard->variants as $question => $variant) {
             if (! isset($this->questions[$question]->variants[$variant])) {
-                $problems[] = InvalidPackage::at("standard.schools.$question", isset($this->questions[$question])
-                    ? "\"$variant\" is none of ".implode(', ', array_keys($this->questions[$question]->variants))
-                    : 'is no question of the variants of practice');
+                $problems[] = isset($this->questions[$question])
+                    ? Node::of(null, "standard.schools.$question")->noneOf($variant, array_keys($this->questions[$question]->variants))
+                    : InvalidPackage::at("standard.schools.$question", MessageCode::NoSuchQuestion);
             }
         }
 

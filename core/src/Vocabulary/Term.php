@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Vocabulary;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 
 /** A thing that kitchens have several names for. */
 final readonly class Term
@@ -21,6 +22,6 @@ final readonly class Term
             $wordings[$wording->key] = $wording;
         }
 
-        return new self($node->at('key')->identifier(), $node->at('title')->text(), $node->at('reason')->text(), $wordings ?: throw $node->at('choices')->fail('must not be empty'));
+        return new self($node->at('key')->identifier(), $node->at('title')->text(), $node->at('reason')->text(), $wordings ?: throw $node->at('choices')->fail(MessageCode::MustNotBeEmpty));
     }
 }

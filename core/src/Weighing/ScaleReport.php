@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Weighing;
 
+use DeftBlade\Core\Message\MessageCode;
+
 /**
  * One scale data report of the USB-IF HID Point of Sale usage tables (usage page 0x8D, usage 0x32), six bytes:
  * report id, status, weight unit, data scaling (signed power of ten), weight (unsigned 16 bit, little endian).
@@ -20,13 +22,13 @@ final readonly class ScaleReport
     public static function decode(string $bytes): self
     {
         if (strlen($bytes) !== self::BYTES) {
-            throw InvalidScaleReport::because(sprintf('%d bytes instead of %d', strlen($bytes), self::BYTES));
+            throw InvalidScaleReport::because(MessageCode::ScaleBytes, ['found' => strlen($bytes), 'wanted' => self::BYTES]);
         }
         $byte = static fn(int $at): int => ord($bytes[$at]);
         if ($byte(0) !== self::DATA_REPORT) {
-            throw InvalidScaleReport::because("report id {$byte(0)} is not the data report");
+            throw InvalidScaleReport::because(MessageCode::ScaleReportId, ['report' => $byte(0)]);
         }
-        $status = ScaleStatus::tryFrom($byte(1)) ?? throw InvalidScaleReport::because("status {$byte(1)} is not defined");
+        $status = ScaleStatus::tryFrom($byte(1)) ?? throw InvalidScaleReport::because(MessageCode::ScaleStatusUnknown, ['status' => $byte(1)]);
         if ($status === ScaleStatus::UnderZero || $status === ScaleStatus::Fault) {
             return new self($status, null);
         }
@@ -34,7 +36,7 @@ final readonly class ScaleReport
         $weight = ($byte(4) | $byte(5) << 8) * 10 ** $exponent;
         $milligrams = $weight * self::milligramsPerUnit($byte(2));
         if ($milligrams > Mass::MOST_MG) {
-            throw InvalidScaleReport::because('the weight is beyond any scale');
+            throw InvalidScaleReport::because(MessageCode::ScaleBeyond);
         }
 
         return new self($status, Mass::ofMilligrams((int) round($milligrams)));
@@ -49,7 +51,7 @@ final readonly class ScaleReport
             3 => MassUnit::Kilogram->milligrams(),
             11 => MassUnit::Ounce->milligrams(),
             12 => MassUnit::Pound->milligrams(),
-            default => throw InvalidScaleReport::because("weight unit $unit is not one a kitchen uses"),
+            default => throw InvalidScaleReport::because(MessageCode::ScaleUnit, ['unit' => $unit]),
         };
     }
 }

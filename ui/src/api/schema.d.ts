@@ -708,6 +708,12 @@ export interface components {
             /** @description The joints it comes through, where the carcass has a plan. */
             joints: components["schemas"]["JointView"][];
         };
+        /** @description What stands out about a tray, as a code and as the school says it. */
+        FlagView: {
+            /** @enum {string} */
+            flag: "provisional" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped";
+            text: string;
+        };
         /** @description A station of the room as it stands. */
         FloorStationView: {
             /** Format: uuid */
@@ -1017,7 +1023,7 @@ export interface components {
             portion_yield: number | null;
             /** Format: float */
             loss: number | null;
-            flags: ("provisional" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped")[];
+            flags: components["schemas"]["FlagView"][];
             release: components["schemas"]["ReleaseView"] | null;
             /** @enum {string} */
             release_state: "unreleased" | "current" | "entries_since" | "changed";
@@ -1097,7 +1103,7 @@ export interface components {
             /** Format: float */
             total: number | null;
             band: string | null;
-            flags: ("provisional" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped")[];
+            flags: components["schemas"]["FlagView"][];
             /** @description By piece. */
             verdicts: {
                 [key: string]: "within" | "allowed" | "under" | "over" | "missing" | "excused" | "pending";

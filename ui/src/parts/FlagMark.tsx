@@ -1,16 +1,7 @@
 import Box from "@mui/material/Box";
 import type { Flag } from "../api/types";
 
-const words: Record<Flag, string> = {
-  provisional: "provisional",
-  borderline: "borderline",
-  not_second_marked: "borderline, one assessor",
-  out_of_balance: "out of balance",
-  mix_up: "mix-up?",
-  capped: "capped",
-};
-
-const isRed = (flag: Flag): boolean => flag === "out_of_balance" || flag === "mix_up";
+const isRed = ({ flag }: Flag): boolean => flag === "out_of_balance" || flag === "mix_up";
 
 /** Something that stands out, pencilled in a corner. */
 export function FlagMark({ flag }: { flag: Flag }) {
@@ -28,10 +19,7 @@ export function FlagMark({ flag }: { flag: Flag }) {
         borderColor: isRed(flag) ? "error.main" : "steel.main",
       }}
     >
-      {words[flag]}
+      {flag.text}
     </Box>
   );
 }
-
-/** What one of them says of another is not said twice. */
-export const shownFlags = (flags: Flag[]): Flag[] => flags.filter((it) => it !== "borderline" || !flags.includes("not_second_marked"));

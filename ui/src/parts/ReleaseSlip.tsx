@@ -6,7 +6,6 @@ import { Problem } from "../api/problem";
 import type { Flag, SheetRow } from "../api/types";
 import { useRelease } from "../api/useAssessment";
 import { Field } from "./Field";
-import { shownFlags } from "./FlagMark";
 import { counted, points } from "./format";
 import { Slip } from "./Slip";
 
@@ -19,7 +18,7 @@ interface ReleaseSlipProps {
   onClose: () => void;
 }
 
-const warnings: Partial<Record<Flag, string>> = {
+const warnings: Partial<Record<Flag["flag"], string>> = {
   borderline: "Borderline",
   not_second_marked: "Borderline, and not second-marked",
   out_of_balance: "Weights do not balance",
@@ -54,8 +53,8 @@ export function ReleaseSlip({ assessment, results, onClose }: ReleaseSlipProps) 
         </>
       }
     >
-      {(Object.keys(warnings) as Flag[]).map((flag) => (
-        <Warning key={flag} title={warnings[flag] ?? ""} results={results.filter((it) => shownFlags(it.flags).includes(flag))} />
+      {(Object.keys(warnings) as Flag["flag"][]).map((flag) => (
+        <Warning key={flag} title={warnings[flag] ?? ""} results={results.filter((it) => it.flags.some((own) => own.flag === flag))} />
       ))}
       {again.length > 0 && (
         <>

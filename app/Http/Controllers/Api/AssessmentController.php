@@ -13,6 +13,7 @@ use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Capture\Field;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -65,11 +66,11 @@ final class AssessmentController
         $id = $body->at('standard')->text();
         $standard = Str::isUuid($id) ? PublishedStandard::query()->find($id) : null;
         if ($standard === null) {
-            throw $body->at('standard')->fail('is no published standard');
+            throw $body->at('standard')->fail(MessageCode::NotPublished);
         }
         $reason = trim($body->at('reason')->text(Field::LONGEST_TEXT));
         if ($reason === '') {
-            throw $body->at('reason')->fail('must say why');
+            throw $body->at('reason')->fail(MessageCode::MustSayWhy);
         }
         $holding->hold($assessment, $standard, $assessment->held->policy, $reason, $user);
 

@@ -40,7 +40,7 @@ final class BenchController
         $earlier = $this->earlierThan($today, 1);
         $waiting = [];
         foreach ([...$held, ...$earlier->take(self::EARLIER_A_PAGE)] as $assessment) {
-            array_push($waiting, ...WaitingView::in($assessment, PracticalView::of($assessment, $this->school)));
+            array_push($waiting, ...WaitingView::in($assessment, PracticalView::of($assessment, $this->school), $this->school->sentences()));
         }
 
         return new JsonResponse(new BenchView(

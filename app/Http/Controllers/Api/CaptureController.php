@@ -15,6 +15,7 @@ use App\Models\Capture;
 use App\Models\User;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -45,7 +46,7 @@ final class CaptureController
         $offsetMs = $body->has('offset_ms') ? $body->at('offset_ms')->integer(-self::MOST_OFFSET_MS, self::MOST_OFFSET_MS) : 0;
         $nodes = $body->at('captures')->items();
         if (count($nodes) > self::MOST_AT_ONCE) {
-            throw $body->at('captures')->fail('holds more than '.self::MOST_AT_ONCE.' captures: send them in parts');
+            throw $body->at('captures')->fail(MessageCode::TooManyCaptures, ['most' => self::MOST_AT_ONCE]);
         }
         $captures = array_map(static fn(Node $node): \stdClass => $node->document(), $nodes);
         foreach (self::abilities($nodes) as $ability) {

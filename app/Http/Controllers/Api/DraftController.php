@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\OutOfDate;
+use App\Actions\SaveDraft;
 use App\Http\Precondition;
 use App\Http\Resources\DraftItemView;
 use App\Http\Resources\DraftView;
 use App\Models\PublishedStandard;
 use App\Models\StandardDraft;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
@@ -29,8 +28,6 @@ use OpenApi\Attributes as OA;
 final class DraftController
 {
     private const MOST_BYTES = 1_000_000;
-
-    private const LONGEST_TITLE = 200;
 
     public function __construct(private readonly ShippedDocuments $shipped) {}
 
@@ -61,26 +58,16 @@ final class DraftController
     #[OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object'))]
     #[OA\Response(response: 200, description: 'As saved', content: new OA\JsonContent(ref: DraftView::class))]
     #[OA\Response(response: 412, ref: '#/components/responses/Problem')]
-    public function store(Request $request, string $draft, #[CurrentUser] User $user): JsonResponse
+    public function store(Request $request, string $draft, SaveDraft $saving, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('publish', PublishedStandard::class);
+        self::checkId($draft);
         if (strlen($request->getContent()) > self::MOST_BYTES) {
-            throw InvalidPackage::at('', 'is larger than a standard can be');
+            throw InvalidPackage::at('', MessageCode::TooLarge);
         }
         $document = Node::decode($request->getContent())->document();
-        $title = is_string($document->title ?? null) ? mb_substr($document->title, 0, self::LONGEST_TITLE) : '';
-        $version = Precondition::number($request);
-        $saved = DB::transaction(static function () use ($draft, $user, $document, $title, $version): StandardDraft {
-            DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["draft $draft"]);
-            $kept = self::own($draft, $user);
-            if (($kept->version ?? 0) !== $version) {
-                throw OutOfDate::since($kept->version ?? 0, ['title' => $kept->title ?? ''], null);
-            }
 
-            return StandardDraft::query()->updateOrCreate(['id' => $draft, 'user_id' => $user->id], ['title' => $title, 'document' => $document, 'version' => $version + 1, 'saved_at' => CarbonImmutable::now()]);
-        });
-
-        return $this->answer($saved);
+        return $this->answer($saving->save($draft, $document, Precondition::number($request), $user));
     }
 
     #[OA\Delete(path: '/drafts/{draft}', operationId: 'dropDraft', tags: ['standards'])]
@@ -101,10 +88,15 @@ final class DraftController
 
     private static function own(string $id, User $user): ?StandardDraft
     {
-        if (! Str::isUuid($id)) {
-            throw InvalidPackage::at('draft', 'must be a UUID');
-        }
+        self::checkId($id);
 
         return StandardDraft::query()->where('user_id', $user->id)->find($id);
+    }
+
+    private static function checkId(string $id): void
+    {
+        if (! Str::isUuid($id)) {
+            throw InvalidPackage::at('draft', MessageCode::NotAUuid);
+        }
     }
 }

@@ -15,6 +15,7 @@ use App\Models\User;
 use App\School\School;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -62,7 +63,7 @@ final class FloorController
         $rows = array_map(static fn(Node $row): array => array_map(static function (Node $it) use (&$seen): int {
             $station = $it->integer(1, self::MOST_STATIONS);
 
-            return isset($seen[$station]) ? throw $it->fail("station $station stands elsewhere already") : $seen[$station] = $station;
+            return isset($seen[$station]) ? throw $it->fail(MessageCode::StationElsewhere, ['station' => $station]) : $seen[$station] = $station;
         }, $row->items()), $body->at('rows')->items());
         $waves = $body->has('waves') ? $body->at('waves')->document() : new \stdClass();
         foreach (array_keys(get_object_vars($waves)) as $station) {
@@ -94,7 +95,7 @@ final class FloorController
     {
         Gate::authorize('view', $assessment);
         $body = Node::decode($request->getContent())->keys(['device', 'attempt']);
-        $attempt = $body->at('attempt')->isNull() ? null : $assessment->attempts()->findOrFail($body->at('attempt')->matching(self::UUID, 'must be a UUID'));
+        $attempt = $body->at('attempt')->isNull() ? null : $assessment->attempts()->findOrFail($body->at('attempt')->matching(self::UUID, MessageCode::NotAUuid));
         Presence::query()->upsert(
             [['assessment_id' => $assessment->id, 'device' => $body->at('device')->identifier(), 'user_id' => $user->id, 'attempt_id' => $attempt?->id, 'seen_at' => CarbonImmutable::now()]],
             ['assessment_id', 'device'],

@@ -8,6 +8,7 @@ use App\Models\Attempt;
 use App\Photos\Photograph;
 use App\Photos\PhotoStore;
 use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Message\MessageCode;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -56,7 +57,7 @@ final class PhotoController
     private static function checkDigest(string $sha256): void
     {
         if (preg_match('/^[0-9a-f]{64}$/D', $sha256) !== 1) {
-            throw InvalidPackage::at('sha256', 'must be a SHA-256 in lower-case hex');
+            throw InvalidPackage::at('sha256', MessageCode::NotSha256);
         }
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Assessment;
 use App\Models\User;
 use DeftBlade\Core\Capture\Field;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -32,7 +33,7 @@ final class ReleaseController
         Gate::authorize('release', $assessment);
         $body = Node::decode($request->getContent() === '' ? '{}' : $request->getContent());
         $body = $body->isList() && $body->items() === [] ? Node::of(new \stdClass()) : $body->keys([], ['attempts', 'reason']);
-        $attempts = $body->has('attempts') ? array_map(static fn(Node $it): string => $it->matching(self::UUID, 'must be a UUID'), $body->at('attempts')->items()) : null;
+        $attempts = $body->has('attempts') ? array_map(static fn(Node $it): string => $it->matching(self::UUID, MessageCode::NotAUuid), $body->at('attempts')->items()) : null;
         $reason = $body->has('reason') ? $body->at('reason')->text(Field::LONGEST_TEXT) : '';
 
         return new JsonResponse(['released' => $releasing->release($assessment, $user, $attempts, $reason)]);

@@ -8,6 +8,8 @@ use App\Http\Resources\ScaleReadingView;
 use App\Models\Assessment;
 use App\Scale\ScaleLine;
 use App\Scale\ScaleUnreachable;
+use App\School\School;
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Weighing\InvalidScaleReport;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
@@ -24,28 +26,30 @@ final class ScaleController
 
     #[OA\Get(path: '/scale', operationId: 'scale', description: 'The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer, "unreadable" when it sent something that is no report.', tags: ['scale'])]
     #[OA\Response(response: 200, description: 'Events', content: new OA\MediaType(mediaType: 'text/event-stream', schema: new OA\Schema(ref: ScaleReadingView::class)))]
-    public function stream(ScaleLine $line): StreamedResponse
+    public function stream(ScaleLine $line, School $school): StreamedResponse
     {
         Gate::authorize('viewAny', Assessment::class);
 
-        return new StreamedResponse(static function () use ($line): void {
+        $sentences = $school->sentences();
+
+        return new StreamedResponse(static function () use ($line, $sentences): void {
             echo 'retry: '.self::MS_TO_THE_NEXT_STREAM."\n\n";
             try {
-                self::follow($line);
+                self::follow($line, $sentences);
             } catch (ScaleUnreachable $problem) {
                 self::send('silent', $problem->getMessage());
             }
         }, headers: ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-store', 'X-Accel-Buffering' => 'no']);
     }
 
-    private static function follow(ScaleLine $line): void
+    private static function follow(ScaleLine $line, Sentences $sentences): void
     {
         $end = microtime(true) + self::SECONDS_A_STREAM;
         $last = null;
         $lastAt = 0.0;
         foreach ($line->reports() as $report) {
             if ($report instanceof InvalidScaleReport) {
-                self::send('unreadable', $report->getMessage());
+                self::send('unreadable', $sentences->say($report->problem));
 
                 continue;
             }
@@ -53,7 +57,7 @@ final class ScaleController
             if ($now > $end || connection_aborted() === 1) {
                 return;
             }
-            $reading = ScaleReadingView::of($report);
+            $reading = ScaleReadingView::of($report, $sentences);
             if ($reading != $last || $now - $lastAt > self::SECONDS_BETWEEN_REPEATS) {
                 self::send('reading', $reading);
                 $last = $reading;

@@ -8,6 +8,8 @@ use App\Demo\DrawPiece;
 use App\Models\Attempt;
 use App\Scale\PanAction;
 use App\Scale\ScalePan;
+use App\School\School;
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Weighing\InvalidMass;
 use DeftBlade\Core\Weighing\Mass;
 use Illuminate\Http\Request;
@@ -30,7 +32,7 @@ final class ScalePanController
     #[OA\Response(response: 204, description: 'Done')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 503, ref: '#/components/responses/Problem')]
-    public function store(Request $request, Attempt $attempt, ScalePan $pan, DrawPiece $drawing): Response
+    public function store(Request $request, Attempt $attempt, ScalePan $pan, DrawPiece $drawing, School $school): Response
     {
         Gate::authorize('capture', $attempt);
         $request->validate([
@@ -41,19 +43,19 @@ final class ScalePanController
         $action = $request->enum('action', PanAction::class);
         match (true) {
             $action !== null => $pan->press($action),
-            $request->has('mass') => $pan->put(self::typed($request->string('mass')->toString())),
+            $request->has('mass') => $pan->put(self::typed($request->string('mass')->toString(), $school->sentences())),
             default => $pan->put($drawing->draw($attempt, $request->string('place')->toString())),
         };
 
         return new Response(status: 204);
     }
 
-    private static function typed(string $text): Mass
+    private static function typed(string $text, Sentences $sentences): Mass
     {
         try {
             return Mass::parse($text);
         } catch (InvalidMass $problem) {
-            throw ValidationException::withMessages(['mass' => $problem->getMessage()]);
+            throw ValidationException::withMessages(['mass' => $sentences->say($problem->problem)]);
         }
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\ClassRows;
 use App\Http\Prints\SheetCsv;
+use App\Http\Resources\FlagView;
 use App\Http\Resources\SheetColumnView;
 use App\Http\Resources\SheetRowView;
 use App\Http\Resources\SheetView;
@@ -51,6 +52,7 @@ final class SheetController
         Gate::authorize('view', $assessment);
         $assessment->load(['group', 'attempts.student', 'attempts.release.releasedBy']);
         $rows = ClassRows::of($assessment->attempts);
+        $sentences = $this->school->sentences();
         $policy = Policy::read(Node::of($this->school->said($assessment->held->policy->document), 'policy'));
 
         return new SheetView(
@@ -58,7 +60,7 @@ final class SheetController
             $assessment->group->name,
             $assessment->held_on->toDateString(),
             array_map(static fn(Component $it): SheetColumnView => new SheetColumnView($it->id(), $it->title(), $it->weight()), $policy->components),
-            array_values($assessment->attempts->map(static fn(Attempt $it): SheetRowView => SheetRowView::of($it, $rows->flagsOf($it)))->all()),
+            array_values($assessment->attempts->map(static fn(Attempt $it): SheetRowView => SheetRowView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
         );
     }
 }

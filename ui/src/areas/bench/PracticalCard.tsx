@@ -4,7 +4,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Practical, TrayCard } from "../../api/types";
-import { FlagMark, shownFlags } from "../../parts/FlagMark";
+import { FlagMark } from "../../parts/FlagMark";
 import { Unseen } from "../../parts/Unseen";
 import { MiniTray } from "../../parts/MiniTray";
 import { day, points } from "../../parts/format";
@@ -82,10 +82,10 @@ function StationCard({ tray, practical }: { tray: TrayCard; practical: Practical
         )}
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, minHeight: 21, mt: -0.5 }}>
-        {shownFlags(tray.flags)
-          .filter((flag) => flag !== "provisional")
+        {tray.flags
+          .filter(({ flag }) => flag !== "provisional")
           .map((flag) => (
-            <FlagMark key={flag} flag={flag} />
+            <FlagMark key={flag.flag} flag={flag} />
           ))}
       </Box>
     </ButtonBase>

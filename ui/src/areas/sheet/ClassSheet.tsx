@@ -7,7 +7,7 @@ import type { Sheet, SheetRow } from "../../api/types";
 import { useAssessment, useSheet } from "../../api/useAssessment";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
-import { FlagMark, shownFlags } from "../../parts/FlagMark";
+import { FlagMark } from "../../parts/FlagMark";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { day, percent, points } from "../../parts/format";
 import { ReleaseSlip } from "../../parts/ReleaseSlip";
@@ -117,8 +117,8 @@ function Row({ row, sheet }: { row: SheetRow; sheet: Sheet }) {
       <td>{row.loss === null ? "–" : percent(row.loss)}</td>
       <Box component="td" sx={{ "&&": { textAlign: "left", whiteSpace: "normal", minWidth: 150 } }}>
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
-          {shownFlags(row.flags).map((flag) => (
-            <FlagMark key={flag} flag={flag} />
+          {row.flags.map((flag) => (
+            <FlagMark key={flag.flag} flag={flag} />
           ))}
           <Released row={row} />
         </Box>

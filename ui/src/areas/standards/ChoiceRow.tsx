@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { SchoolChoice } from "../../api/types";
+import { schoolRow } from "./schoolRow";
 
 interface ChoiceRowProps {
   choice: SchoolChoice;
@@ -15,19 +16,7 @@ export function ChoiceRow({ choice, isFixed, onChoose }: ChoiceRowProps) {
   const reason = chosen?.reason ?? choice.reason;
 
   return (
-    <Box
-      role="radiogroup"
-      aria-label={choice.title}
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "1fr", md: "260px minmax(0, 1fr)" },
-        columnGap: 3,
-        rowGap: 0.5,
-        py: 1.5,
-        borderBottom: "1px solid",
-        borderColor: "divider",
-      }}
-    >
+    <Box role="radiogroup" aria-label={choice.title} sx={schoolRow}>
       <Box>
         <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
           {choice.title}

@@ -29,7 +29,7 @@ const tabs = {
   variants: "Variants",
   versions: "Versions",
 } as const;
-type SheetName = keyof typeof tabs;
+type Tab = keyof typeof tabs;
 
 /** Where nothing is known of the usual carcass: a weight to begin from. */
 const SOME_CARCASS_MG = 2_000_000;
@@ -49,7 +49,7 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
   const { may_publish: mayPublish } = useUser();
   const [asPurchasedMg, setAsPurchasedMg] = useState(standard.usual_mg ?? SOME_CARCASS_MG);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [tab, setTab] = useState<SheetName>("cuts");
+  const [tab, setTab] = useState<Tab>("cuts");
   const holders = holdersOf(document);
   const describe = (id: string): string => {
     const share = expected.find((it) => it.id === id)?.share ?? 0;
@@ -82,7 +82,7 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
           </Button>
         )}
         <Button component="a" href={`/api/v1/standards/${item.id}/sheet.pdf?ap_mg=${asPurchasedMg}`} target="_blank" rel="noopener">
-          Print tab
+          Print
         </Button>
         <Button component="a" href={`/api/v1/standards/${item.id}/document`} download>
           Export JSON

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Pick } from "../../parts/Pick";
+import { schoolRow } from "./schoolRow";
 
 interface TimeZoneProps {
   chosen: string;
@@ -12,19 +13,7 @@ interface TimeZoneProps {
 /** Where the school is: what day it is there, and the time of day every entry is shown with. */
 export function TimeZone({ chosen, zones, isFixed, onChoose }: TimeZoneProps) {
   return (
-    <Box
-      role="group"
-      aria-label="Time zone"
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "1fr", md: "260px minmax(0, 1fr)" },
-        columnGap: 3,
-        rowGap: 0.5,
-        py: 1.5,
-        borderBottom: "1px solid",
-        borderColor: "divider",
-      }}
-    >
+    <Box role="group" aria-label="Time zone" sx={schoolRow}>
       <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
         Time zone
       </Typography>

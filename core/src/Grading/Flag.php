@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Grading;
+
+use DeftBlade\Core\Capture\LevelJudged;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
+
+/** What stands out about a tray in a list. */
+enum Flag: string
+{
+    case Provisional = 'provisional';
+    /** A band turns on one judgement, and two assessors have judged. */
+    case Borderline = 'borderline';
+    /** A band turns on one judgement, and only one assessor has judged. */
+    case NotSecondMarked = 'not_second_marked';
+    case OutOfBalance = 'out_of_balance';
+    /** Only seen between the trays of a class (MixUpSearch), never from one tray. */
+    case MixUp = 'mix_up';
+    case Capped = 'capped';
+
+    /** @return list<self> what is seen from the tray alone, in the order of the cases */
+    public static function of(AttemptResult $result): array
+    {
+        $isBorderline = $result->status === Status::Final && $result->borderline !== [];
+        $assessors = array_unique(array_map(static fn(LevelJudged $it): string => $it->by, $result->attempt->log->history->all(LevelJudged::class)));
+
+        return array_values(array_filter(self::cases(), static fn(self $flag): bool => match ($flag) {
+            self::Provisional => $result->status === Status::Provisional,
+            self::Borderline => $isBorderline && count($assessors) > 1,
+            self::NotSecondMarked => $isBorderline && count($assessors) < 2,
+            self::OutOfBalance => $result->balance->state->isOff(),
+            self::Capped => $result->grade->caps !== [],
+            self::MixUp => false,
+        }));
+    }
+
+    public function message(): Message
+    {
+        return Message::of(match ($this) {
+            self::Provisional => MessageCode::FlagProvisional,
+            self::Borderline => MessageCode::FlagBorderline,
+            self::NotSecondMarked => MessageCode::FlagNotSecondMarked,
+            self::OutOfBalance => MessageCode::FlagOutOfBalance,
+            self::MixUp => MessageCode::FlagMixUp,
+            self::Capped => MessageCode::FlagCapped,
+        });
+    }
+}
