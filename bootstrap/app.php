@@ -33,7 +33,9 @@ $application = Application::configure(basePath: dirname(__DIR__))
         // Request::is() matches nothing where the address is no UTF-8.
         $isApi = static fn(Request $request): bool => str_starts_with($request->path(), 'api/');
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $isApi($request) || $request->expectsJson());
-        $exceptions->render(static fn(Throwable $problem, Request $request) => $isApi($request) ? Problem::of($problem, static fn(): Sentences => app(School::class)->sentences())->toResponse($request) : null);
+        // Where the settings of the school are what cannot be read, it is said in plain English.
+        $sentences = static fn(): Sentences => rescue(static fn(): Sentences => app(School::class)->sentences(), static fn(): Sentences => Sentences::plain(null), report: false);
+        $exceptions->render(static fn(Throwable $problem, Request $request) => $isApi($request) ? Problem::of($problem, $sentences)->toResponse($request) : null);
     })
     ->create();
 

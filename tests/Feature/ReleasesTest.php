@@ -136,6 +136,33 @@ final class ReleasesTest extends TestCase
         self::assertStringNotContainsString('"captures"', $asked);
     }
 
+    public function testAReleaseThatKeptNoDigestIsToldByItsTotalAndBand(): void
+    {
+        $this->release()->assertOk();
+        $attempt = $this->station(1);
+        DB::statement('ALTER TABLE releases DISABLE TRIGGER append_only');
+        Release::query()->where('attempt_id', $attempt->id)->update(['last_seq' => 0, 'result_sha256' => '']);
+        self::assertSame('current', $this->rowOf($attempt)['release_state']);
+        $this->mark($attempt);
+        self::assertSame('changed', $this->rowOf($attempt)['release_state']);
+    }
+
+    public function testABorderlineResultWaitsUntilASecondAssessorJudged(): void
+    {
+        $flagsOf = fn(Attempt $attempt): array => array_column((array) $this->rowOf($attempt)['flags'], 'text', 'flag');
+        $borderline = $this->practical()->attempts()->get()->first(static fn(Attempt $it): bool => isset($flagsOf($it)['not_second_marked'])) ?? self::fail('the demo has no borderline tray');
+        self::assertSame('borderline, one assessor', $flagsOf($borderline)['not_second_marked']);
+        $waiting = fn(): array => array_column((array) $this->as('marit')->getJson('/api/v1/bench')->json('waiting'), 'text', 'attempt');
+        self::assertSame('Borderline: a second assessor should see it', $waiting()[$borderline->id]);
+
+        $judged = Capture::query()->where(['attempt_id' => $borderline->id, 'kind' => 'level'])->firstOrFail()->payload;
+        $again = self::capture(['kind' => 'level', 'criterion' => $judged->criterion, 'level' => $judged->level]);
+        $this->as('teodor')->postJson("/api/v1/attempts/{$borderline->id}/captures", ['device' => 'test', 'captures' => [$again]])->assertOk();
+        self::assertArrayNotHasKey('not_second_marked', $flagsOf($borderline));
+        self::assertSame('borderline', $flagsOf($borderline)['borderline']);
+        self::assertArrayNotHasKey($borderline->id, $waiting());
+    }
+
     /** @param array<string, mixed> $body */
     private function release(array $body = []): TestResponse
     {
