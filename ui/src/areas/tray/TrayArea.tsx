@@ -56,7 +56,9 @@ export function TrayArea() {
       tray={withWaiting(tray.data, waiting, user.name, assessment.data)}
       assessment={assessment.data}
       asked={step}
-      others={(cursor.data?.present ?? []).filter((it) => it.attempt === attempt && it.device !== device()).map((it) => (it.name === user.name ? "you (another device)" : it.name))}
+      others={(cursor.data?.present ?? [])
+        .filter((it) => it.attempt === attempt && it.device !== device())
+        .map((it) => (it.name === user.name ? "you (another device)" : it.name))}
     />
   );
 }
