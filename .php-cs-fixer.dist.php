@@ -28,5 +28,5 @@ return (new Config())
         Finder::create()
             ->in(array_filter([__DIR__.'/app', __DIR__.'/core', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/scale', __DIR__.'/tests', __DIR__.'/config', __DIR__.'/bootstrap'], is_dir(...)))
             ->exclude(['vendor', 'cache', 'node_modules'])
-            ->append([__DIR__.'/core/bin/grade']),
+            ->append([__DIR__.'/core/bin/grade', __DIR__.'/core/bin/compute', __DIR__.'/core/bin/formats']),
     );

@@ -1,6 +1,6 @@
 // validate-formats: the API description against the OpenAPI specification, and the published JSON Schemas with a second validator (the first is the
 // one of the PHP tests): each is a schema, accepts the example beside it, and refuses a broken one.
-import { readFileSync } from "node:fs";
+import { readdirSync, readFileSync } from "node:fs";
 import { Validator } from "@seriousme/openapi-schema-validator";
 import Ajv from "ajv/dist/2020.js";
 
@@ -22,5 +22,14 @@ for (const [name, document, broken] of [
   const check = new Ajv({ strict: true, strictTypes: false, strictRequired: false, allErrors: true }).compile(read(`docs/formats/${name}.schema.json`));
   tell(`${name}: the example is accepted`, check(document) ? null : JSON.stringify(check.errors).slice(0, 1_000));
   tell(`${name}: a broken one is refused`, check(broken) ? "it was accepted" : null);
+}
+for (const file of readdirSync("docs/formats/compute").filter((it) => it.endsWith(".schema.json"))) {
+  const check = new Ajv({ strict: true, strictTypes: false, strictRequired: false, allErrors: true }).compile(read(`docs/formats/compute/${file}`));
+  const question = file.split(".")[0];
+  if (file === `${question}.in.schema.json`) {
+    const asked = read(`docs/formats/compute/${question}.example.json`);
+    tell(`${question}: the example is accepted`, check(asked) ? null : JSON.stringify(check.errors).slice(0, 1_000));
+    tell(`${question}: a broken one is refused`, check({ ...asked, extra: 1 }) ? "it was accepted" : null);
+  }
 }
 process.exit(wrong === 0 ? 0 : 1);

@@ -11,6 +11,7 @@ use DeftBlade\Core\Package\Assessment;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\PackageSchema;
 use DeftBlade\Core\Package\ResultDocument;
+use DeftBlade\Core\Tests\Support\Distortions;
 use DeftBlade\Core\Tests\Support\Package;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -19,11 +20,16 @@ use PHPUnit\Framework\TestCase;
 /** Holds the published JSON Schemas (docs/formats) and the core's reader against each other. */
 final class FormatTest extends TestCase
 {
+    private const MAY_BE_ABSENT = ['defects', 'criteria', 'faults', 'parts', 'bins', 'checkpoints', 'yield', 'portions', 'cv', 'tolerance'];
+
+    /** What grading does not read. */
+    private const IGNORED = ['version', 'key', 'title', 'text', 'reason', 'file'];
+
     public function testReaderAndSchemaAgreeOnEveryPlaceOfAPackage(): void
     {
         $tried = 0;
         foreach (PackageFormat::cases() as $format) {
-            foreach (self::distortions(self::fullPackage($format)) as $what => $package) {
+            foreach (Distortions::of(self::fullPackage($format), self::MAY_BE_ABSENT, self::IGNORED) as $what => $package) {
                 self::assertSame(self::schemaAccepts('assessment', $package), self::readerAccepts($package), "{$format->value}: $what");
                 $tried++;
             }
@@ -79,7 +85,7 @@ final class FormatTest extends TestCase
             self::addWhatCameWithTheThird($package->document);
         }
 
-        return self::copy($package->document);
+        return Distortions::copy($package->document);
     }
 
     private static function addWhatCameWithTheSecond(\stdClass $package): void
@@ -118,63 +124,9 @@ final class FormatTest extends TestCase
     public function testTheSchemaIsWhatFollowsFromTheCode(): void
     {
         $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/assessment.schema.json'), false, 64, JSON_THROW_ON_ERROR);
-        $written = self::copy($published);
+        $written = Distortions::copy($published);
         (new PackageSchema(ComponentKinds::shipped()))->into($written);
         self::assertEquals($written, $published, 'run core/bin/formats');
-    }
-
-    /** @return \Generator<string, \stdClass> the package with one place of it added, removed or of another type */
-    private static function distortions(\stdClass $package): \Generator
-    {
-        foreach (self::places($package) as $path) {
-            $change = static function (callable $how) use ($package, $path): \stdClass {
-                $copy = self::copy($package);
-                $parent = $copy;
-                foreach (array_slice($path, 0, -1) as $step) {
-                    is_array($parent) ? $parent = &$parent[$step] : $parent = &$parent->{$step};
-                }
-                $how($parent, end($path));
-
-                return $copy;
-            };
-            $name = implode('.', $path);
-            $value = array_reduce($path, static fn(mixed $at, int|string $step): mixed => is_array($at) ? $at[$step] : $at->{$step}, $package);
-            foreach (['object' => new \stdClass(), 'list' => [[]], 'text' => '', 'number' => -7, 'flag' => true] as $type => $other) {
-                yield "$name as $type" => $change(static function (mixed &$parent, int|string $key) use ($other): void {
-                    is_array($parent) ? $parent[$key] = $other : $parent->{$key} = $other;
-                });
-            }
-            if (is_string(end($path)) && ! in_array(end($path), ['defects', 'criteria', 'faults', 'parts', 'bins', 'checkpoints', 'yield', 'portions', 'cv', 'tolerance'], true)) {
-                yield "$name removed" => $change(static function (\stdClass $parent, string $key): void {
-                    unset($parent->{$key});
-                });
-            }
-            if ($value instanceof \stdClass) {
-                yield "$name with more" => $change(static function (mixed &$parent, int|string $key): void {
-                    $node = is_array($parent) ? $parent[$key] : $parent->{$key};
-                    $node->extra = 1;
-                });
-            }
-        }
-    }
-
-    /** @return \Generator<list<int|string>> every path below, but what grading ignores */
-    private static function places(mixed $node): \Generator
-    {
-        foreach (is_array($node) || $node instanceof \stdClass ? (array) $node : [] as $key => $child) {
-            if (in_array($key, ['version', 'key', 'title', 'text', 'reason', 'file'], true)) {
-                continue;
-            }
-            yield [$key];
-            foreach (self::places($child) as $path) {
-                yield [$key, ...$path];
-            }
-        }
-    }
-
-    private static function copy(\stdClass $document): \stdClass
-    {
-        return json_decode(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
     }
 
     private static function schemaAccepts(string $schema, \stdClass $document): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
+use DeftBlade\Core\Tests\Support\Command;
 use DeftBlade\Core\Tests\Support\Package;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -104,19 +105,8 @@ final class GradeCommandTest extends TestCase
     /** @return array{int, string, string} exit code, stdout, stderr */
     private static function grade(string $input): array
     {
-        $in = tmpfile();
-        $err = tmpfile();
-        if ($in === false || $err === false) {
-            self::fail('no temporary file to be had');
-        }
-        fwrite($in, $input);
-        rewind($in);
-        $process = proc_open([PHP_BINARY, dirname(__DIR__).'/bin/grade'], [$in, ['pipe', 'w'], $err], $pipes);
-        self::assertIsResource($process);
-        $out = (string) stream_get_contents($pipes[1]);
-        $exit = proc_close($process);
-        rewind($err);
+        $run = Command::run(['grade'], $input);
 
-        return [$exit, $out, (string) stream_get_contents($err)];
+        return [$run->exit, $run->out, $run->err];
     }
 }

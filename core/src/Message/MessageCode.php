@@ -141,6 +141,9 @@ enum MessageCode: string
     case NotPublished = 'problem.not_published';
     case MustSayWhy = 'problem.must_say_why';
     case TooManyCaptures = 'problem.too_many_captures';
+    case NotACurrency = 'problem.not_a_currency';
+    case OneOfTwo = 'problem.one_of_two';
+    case TooMany = 'problem.too_many';
     case MassUnreadable = 'mass.unreadable';
     case MassNegative = 'mass.negative';
     case MassTooLarge = 'mass.too_large';
@@ -211,7 +214,8 @@ enum MessageCode: string
             self::BandTaken => ['band', 'other'],
             self::NewerFormat => ['format'],
             self::WordTwice => ['book'],
-            self::TooManyWords, self::TooManyCaptures => ['most'],
+            self::TooManyWords, self::TooManyCaptures, self::TooMany => ['most'],
+            self::OneOfTwo => ['one', 'other'],
             self::StationElsewhere => ['station'],
             self::GateShut => ['looked', 'items'],
             self::NotFinal => ['station', 'student'],

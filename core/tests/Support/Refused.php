@@ -15,6 +15,12 @@ final class Refused
     /** @param callable(): mixed $try */
     public static function when(callable $try): string
     {
+        return self::orNull($try) ?? throw new AssertionFailedError('nothing was refused');
+    }
+
+    /** @param callable(): mixed $try */
+    public static function orNull(callable $try): ?string
+    {
         try {
             $try();
         } catch (InvalidPackage $refused) {
@@ -23,6 +29,6 @@ final class Refused
             return Sentences::plain(null)->say($refused->problem);
         }
 
-        throw new AssertionFailedError('nothing was refused');
+        return null;
     }
 }

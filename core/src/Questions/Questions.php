@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Questions;
+
+use DeftBlade\Core\Compute\Computation;
+use DeftBlade\Core\Planning\Order;
+use DeftBlade\Core\Planning\Queue;
+
+/** The questions the core answers beside grading. */
+final class Questions
+{
+    /** @var array<string, class-string<Computation>> by the names core/bin/compute knows them under */
+    public const ALL = [
+        'order' => Order::class,
+        'queue' => Queue::class,
+    ];
+}
