@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Api\AccessCodeController;
+use App\Http\Controllers\Api\AccountController;
 use App\Http\Controllers\Api\AssessmentController;
 use App\Http\Controllers\Api\BenchController;
 use App\Http\Controllers\Api\CaptureController;
 use App\Http\Controllers\Api\CarcassController;
+use App\Http\Controllers\Api\ChangesController;
 use App\Http\Controllers\Api\DraftController;
 use App\Http\Controllers\Api\FloorController;
+use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
 use App\Http\Controllers\Api\ReleaseController;
@@ -17,6 +21,7 @@ use App\Http\Controllers\Api\SchoolController;
 use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\SheetController;
 use App\Http\Controllers\Api\StandardController;
+use App\Http\Controllers\Api\StartController;
 use App\Http\Controllers\Api\TrayController;
 use App\Http\Controllers\Api\TryStandardController;
 use App\Http\Controllers\Api\VerdictController;
@@ -24,9 +29,22 @@ use Illuminate\Support\Facades\Route;
 
 Route::post('/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
+Route::get('/start', [StartController::class, 'show']);
+Route::post('/start', [StartController::class, 'store'])->middleware('throttle:code');
+Route::post('/code/look', [AccessCodeController::class, 'show'])->middleware('throttle:code');
+Route::post('/code', [AccessCodeController::class, 'store'])->middleware('throttle:code');
+
 Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/session', [SessionController::class, 'show']);
     Route::delete('/session', [SessionController::class, 'destroy']);
+
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:code');
+    Route::delete('/account/sessions', [AccountController::class, 'signOut']);
+    Route::get('/people', [PersonController::class, 'index']);
+    Route::post('/people', [PersonController::class, 'store']);
+    Route::patch('/people/{person}', [PersonController::class, 'update']);
+    Route::post('/people/{person}/code', [PersonController::class, 'code']);
+    Route::get('/changes', [ChangesController::class, 'index']);
 
     Route::get('/school', [SchoolController::class, 'show']);
     Route::patch('/school', [SchoolController::class, 'update']);

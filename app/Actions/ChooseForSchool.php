@@ -4,23 +4,28 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\AuditEntry;
 use App\Models\SchoolSetting;
 use App\Models\User;
 use App\School\School;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\School\SchoolSettings;
 use Illuminate\Support\Facades\DB;
 
 /** Makes choices for the school: only what is named changes, on the version it was made for. */
 final readonly class ChooseForSchool
 {
+    private const TEXTS = ['name', 'currency', 'units', 'time_zone'];
+
     private const MAPS = ['words', 'variants', 'own'];
 
     public function __construct(private School $school) {}
 
     /**
-     * @param Node $patch   units and time_zone; of words, variants and own only the keys that change, null for what the book says (RFC 7396)
+     * @param Node $patch   name, currency, units and time_zone; of words, variants and own only the keys that change, null for what the book says (RFC 7396)
      * @param int  $version of the settings it was made for
      *
      * @throws \DeftBlade\Core\Json\InvalidPackage where something is chosen that is not offered
@@ -28,7 +33,7 @@ final readonly class ChooseForSchool
      */
     public function choose(Node $patch, int $version, User $by): void
     {
-        $patch->keys([], ['units', 'time_zone', ...self::MAPS]);
+        $patch->keys([], [...self::TEXTS, ...self::MAPS]);
         DB::transaction(function () use ($patch, $version, $by): void {
             DB::statement("SELECT pg_advisory_xact_lock(hashtext('school settings'))");
             $latest = SchoolSetting::latestChoice();
@@ -40,13 +45,25 @@ final readonly class ChooseForSchool
             $chosen = SchoolSettings::read(Node::of($document, 'school'), $this->school->lexicon, $this->school->catalogue);
             if ($chosen != $now) {
                 SchoolSetting::query()->create(['document' => $chosen->document(), 'set_by' => $by->id, 'set_at' => CarbonImmutable::now()]);
+                AuditEntry::keep($by, Message::of(MessageCode::AuditSchoolChosen, ['what' => implode(', ', self::keysOf($patch))]));
             }
         });
     }
 
+    /** @return list<string> "units", "words.frame", … */
+    private static function keysOf(Node $patch): array
+    {
+        $keys = [];
+        foreach (get_object_vars($patch->document()) as $key => $value) {
+            array_push($keys, ...$value instanceof \stdClass ? array_map(static fn(int|string $it): string => "$key.$it", array_keys(get_object_vars($value))) : [(string) $key]);
+        }
+
+        return $keys;
+    }
+
     private static function merged(\stdClass $document, Node $patch): \stdClass
     {
-        foreach (['units', 'time_zone'] as $key) {
+        foreach (self::TEXTS as $key) {
             if ($patch->has($key)) {
                 $document->{$key} = $patch->at($key)->text();
             }
@@ -79,7 +96,7 @@ final readonly class ChooseForSchool
     private function chosenSince(int $version, SchoolSettings $now): array
     {
         $before = $this->school->settingsOf(SchoolSetting::query()->where('seq', $version)->first());
-        $flat = static fn(SchoolSettings $it): array => ['units' => $it->units->value, 'time_zone' => $it->timeZone]
+        $flat = static fn(SchoolSettings $it): array => ['name' => $it->name, 'currency' => $it->currency, 'units' => $it->units->value, 'time_zone' => $it->timeZone]
             + self::prefixed('words', $it->words) + self::prefixed('variants', $it->variants) + self::prefixed('own', $it->own);
         $changed = array_diff_assoc($flat($now), $flat($before));
         foreach (array_keys(array_diff_key($flat($before), $flat($now))) as $key) {

@@ -16,4 +16,24 @@ final class Conflict extends \DomainException
     {
         return new self("Station $station is $student's; move them first.");
     }
+
+    public static function addressTaken(string $email): self
+    {
+        return new self("Somebody here has the address $email already.");
+    }
+
+    public static function hasLeft(string $name): self
+    {
+        return new self("$name has left; let them come back first.");
+    }
+
+    public static function lastCoordinator(string $name): self
+    {
+        return new self("$name is the last coordinator; make somebody else one first.");
+    }
+
+    public static function alreadyFounded(): self
+    {
+        return new self('This school has its first coordinator already. Sign in, or ask them for a code.');
+    }
 }

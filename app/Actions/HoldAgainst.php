@@ -6,12 +6,15 @@ namespace App\Actions;
 
 use App\Models\Assessment;
 use App\Models\Attempt;
+use App\Models\AuditEntry;
 use App\Models\HeldDocuments;
 use App\Models\PublishedPolicy;
 use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
 use Carbon\CarbonImmutable;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Package\ResultDocument;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -35,6 +38,7 @@ final readonly class HoldAgainst
                 $attempt->load('captures');
             }
             $this->projecting->project($assessment, $assessment->attempts, $this->grading->grade($assessment, $assessment->attempts));
+            AuditEntry::keep($by, Message::of(MessageCode::AuditStandardHeld, ['practical' => $assessment->title, 'standard' => $standard->key, 'version' => $standard->version]));
         });
     }
 

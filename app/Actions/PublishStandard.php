@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\AuditEntry;
 use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
 use Carbon\CarbonImmutable;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use Illuminate\Support\Facades\DB;
 
 /** Publishes a document as the next version of its key; the versions before stay as they are. */
@@ -40,6 +43,8 @@ final readonly class PublishStandard
                 throw OutOfDate::since($latest->version, ['version' => (string) $latest->version], $latest->publishedBy?->name);
             }
             $version = ($latest->version ?? 0) + 1;
+
+            AuditEntry::keep($by, Message::of(MessageCode::AuditStandardPublished, ['standard' => is_string($document->title ?? null) ? $document->title : $key, 'version' => $version]));
 
             return PublishedStandard::query()->create(['key' => $key, 'version' => $version, 'document' => (object) (['version' => $version] + (array) $document), 'published_by' => $by->id, 'published_at' => CarbonImmutable::now()]);
         });

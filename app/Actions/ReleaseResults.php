@@ -6,12 +6,14 @@ namespace App\Actions;
 
 use App\Models\Assessment;
 use App\Models\Attempt;
+use App\Models\AuditEntry;
 use App\Models\Release;
 use App\Models\ReleaseSeal;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 use Illuminate\Support\Facades\DB;
 
@@ -43,6 +45,10 @@ final readonly class ReleaseResults
                     throw InvalidPackage::at('reason', MessageCode::WhyAgain);
                 }
                 $this->issue($attempt->setRelation('assessment', $assessment), $class, $attempt->release === null ? self::FIRST : trim($reason), $by);
+            }
+
+            if ($chosen !== []) {
+                AuditEntry::keep($by, Message::of(MessageCode::AuditReleased, ['practical' => $assessment->title, 'count' => count($chosen)]));
             }
 
             return count($chosen);

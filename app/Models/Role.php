@@ -41,6 +41,18 @@ enum Role: string
         return $this === self::Instructor || $this === self::Coordinator;
     }
 
+    /** May invite people, give roles, let people leave, and see what was changed by whom. */
+    public function mayManagePeople(): bool
+    {
+        return $this === self::Coordinator;
+    }
+
+    /** May bring in and change groups and students. */
+    public function mayEnrol(): bool
+    {
+        return $this === self::Coordinator || $this === self::Instructor;
+    }
+
     /** May release results to students. */
     public function mayRelease(): bool
     {

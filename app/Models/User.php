@@ -5,23 +5,29 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
 use Laravel\Sanctum\HasApiTokens;
 
 /**
- * @property string       $id
- * @property string       $name
- * @property string       $email
- * @property Role         $role
- * @property Student|null $student
+ * @property string                                                    $id
+ * @property string                                                    $name
+ * @property string                                                    $email
+ * @property string|null                                               $password  null until it is set with a code
+ * @property Role                                                      $role
+ * @property \Carbon\CarbonImmutable|null                              $left_at
+ * @property Student|null                                              $student
+ * @property \Illuminate\Database\Eloquent\Collection<int, AccessCode> $openCodes
  */
 final class User extends Authenticatable
 {
     use HasApiTokens;
     use KeyedByUuid;
+    use Notifiable;
 
-    protected $fillable = ['name', 'email', 'password', 'role'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'left_at'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -31,9 +37,15 @@ final class User extends Authenticatable
         return $this->hasOne(Student::class);
     }
 
+    /** @return HasMany<AccessCode, $this> those that still open something */
+    public function openCodes(): HasMany
+    {
+        return $this->hasMany(AccessCode::class)->whereNull('used_at')->where('expires_at', '>', now());
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed'];
+        return ['role' => Role::class, 'password' => 'hashed', 'left_at' => 'immutable_datetime'];
     }
 }

@@ -21,6 +21,9 @@ final class AppServiceProvider extends ServiceProvider
 {
     private const FAILURES_A_MINUTE = 5;
 
+    /** At 20 a minute somebody would try one of 2^60 codes in a thousand million years. */
+    private const CODES_A_MINUTE_FROM_ONE_ADDRESS = 20;
+
     private const FAILURES_A_MINUTE_FROM_ONE_ADDRESS = 30;
 
     public function register(): void
@@ -35,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         JsonResource::withoutWrapping();
         $failed = static fn(Response $response): bool => ! $response->isSuccessful();
+        RateLimiter::for('code', static fn(Request $request): Limit => Limit::perMinute(self::CODES_A_MINUTE_FROM_ONE_ADDRESS)->by((string) $request->ip())->after($failed));
         RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(self::FAILURES_A_MINUTE)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($failed),
             Limit::perMinute(self::FAILURES_A_MINUTE_FROM_ONE_ADDRESS)->by((string) $request->ip())->after($failed),

@@ -12,6 +12,7 @@ use App\Models\Attempt;
 use App\Models\PublishedPolicy;
 use App\Models\PublishedStandard;
 use App\Models\Role;
+use App\Models\SchoolSetting;
 use App\Models\Student;
 use App\Models\StudentGroup;
 use App\Models\User;
@@ -22,6 +23,7 @@ use App\TryOut\MadeUpTray;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\School\SchoolSettings;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
@@ -58,11 +60,8 @@ final class DemoScenario extends Seeder
             $this->person('Teodor Vance', 'teodor', Role::Assessor);
             $this->person('Ilse Karimova', 'ilse', Role::Coordinator);
             $group = $this->group();
-            $at = CarbonImmutable::now();
-            foreach ($this->shipped->keys() as $key) {
-                PublishedStandard::query()->create(['key' => $key, 'version' => 1, 'document' => $this->shipped->standard($key), 'published_at' => $at]);
-            }
-            PublishedPolicy::query()->create(['key' => 'house', 'version' => 1, 'document' => $this->shipped->policy('house'), 'published_at' => $at]);
+            $this->call(ShippedStandards::class);
+            SchoolSetting::query()->create(['document' => (object) (['name' => 'Tollgate Quay School of Cookery', 'currency' => 'EUR'] + (array) SchoolSettings::ofTheBook()->document()), 'set_by' => $this->instructor->id, 'set_at' => CarbonImmutable::now()]);
             $today = School::inForce($this->shipped)->today();
             $trussing = $this->practical($group, 'Truss first', $today->subDays(6), 'chicken-truss-first');
             $this->fillEarlier($trussing, self::ABSENT);

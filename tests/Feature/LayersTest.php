@@ -10,11 +10,13 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Http' => ['Actions', 'Demo', 'Models', 'Photos', 'Policies', 'Scale', 'School'],
+        'Http' => ['Actions', 'Demo', 'Models', 'People', 'Photos', 'Policies', 'Scale', 'School'],
         'Console' => ['Actions', 'Http', 'Models'],
-        'Actions' => ['Models', 'Photos', 'School', 'TryOut'],
+        'Actions' => ['Models', 'Notifications', 'People', 'Photos', 'School', 'TryOut'],
         'Demo' => ['Models', 'TryOut'],
         'TryOut' => ['Models'],
+        'Notifications' => [],
+        'People' => [],
         'Photos' => [],
         'Scale' => [],
         'School' => ['Models'],

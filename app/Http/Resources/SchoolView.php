@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\School\School;
+use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Variant\Question;
 use DeftBlade\Core\Variant\Variant;
 use DeftBlade\Core\Vocabulary\Term;
@@ -18,12 +19,19 @@ use OpenApi\Attributes as OA;
 final readonly class SchoolView
 {
     /**
+     * @param list<string>      $currencies
      * @param list<string>      $time_zones
      * @param list<ChoiceView>  $words
      * @param list<ChoiceView>  $variants
      * @param list<OwnWordView> $own
      */
     private function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(description: 'ISO 4217')]
+        public string $currency,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'The currencies there are.')]
+        public array $currencies,
         #[OA\Property(type: 'string', enum: Units::class)]
         public Units $units,
         #[OA\Property(description: 'IANA name of the time zone of the school.')]
@@ -47,6 +55,9 @@ final readonly class SchoolView
         $book = Vocabulary::plain()->say(...);
 
         return new self(
+            $school->settings->name,
+            $school->settings->currency,
+            Currency::codes(),
             $school->settings->units,
             $school->settings->timeZone,
             \DateTimeZone::listIdentifiers(),

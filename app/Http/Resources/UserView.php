@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Role;
 use App\Models\User;
+use App\People\PasswordRule;
 use App\School\School;
 use DeftBlade\Core\Vocabulary\Units;
 use OpenApi\Attributes as OA;
@@ -35,10 +36,14 @@ final readonly class UserView
         public bool $may_set_terms,
         #[OA\Property(description: 'May choose words, units, time zone and variants for the school.')]
         public bool $may_choose,
+        #[OA\Property(description: 'May invite people, give roles and see what was changed by whom.')]
+        public bool $may_manage_people,
+        #[OA\Property(description: 'Characters a password has at least.')]
+        public int $least_password,
     ) {}
 
     public static function of(User $user, School $school): self
     {
-        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units, $school->settings->timeZone, $user->role->maySetTerms(), $user->role->mayChoose());
+        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units, $school->settings->timeZone, $user->role->maySetTerms(), $user->role->mayChoose(), $user->role->mayManagePeople(), PasswordRule::least());
     }
 }

@@ -158,6 +158,18 @@ enum MessageCode: string
     case ScaleNeedsCalibration = 'scale.needs_calibration';
     case ScaleNeedsZeroing = 'scale.needs_zeroing';
     case ScaleFault = 'scale.fault';
+    case AuditFounded = 'audit.founded';
+    case AuditPersonInvited = 'audit.person_invited';
+    case AuditPersonChanged = 'audit.person_changed';
+    case AuditPersonLeft = 'audit.person_left';
+    case AuditPersonBack = 'audit.person_back';
+    case AuditCodeMade = 'audit.code_made';
+    case AuditPasswordSet = 'audit.password_set';
+    case AuditSignedOut = 'audit.signed_out';
+    case AuditSchoolChosen = 'audit.school_chosen';
+    case AuditStandardPublished = 'audit.standard_published';
+    case AuditStandardHeld = 'audit.standard_held';
+    case AuditReleased = 'audit.released';
 
     /** @return list<string> the names of its figures, all of which it always has */
     public function figures(): array
@@ -225,6 +237,13 @@ enum MessageCode: string
             self::ScaleReportId => ['report'],
             self::ScaleStatusUnknown => ['status'],
             self::ScaleUnit => ['unit'],
+            self::AuditFounded, self::AuditPersonLeft, self::AuditPersonBack, self::AuditCodeMade, self::AuditPasswordSet, self::AuditSignedOut => ['person'],
+            self::AuditPersonInvited => ['person', 'role'],
+            self::AuditPersonChanged => ['person', 'what', 'was', 'is'],
+            self::AuditSchoolChosen => ['what'],
+            self::AuditStandardPublished => ['standard', 'version'],
+            self::AuditStandardHeld => ['practical', 'standard', 'version'],
+            self::AuditReleased => ['practical', 'count'],
             default => [],
         };
     }

@@ -23,4 +23,36 @@ final readonly class Currency
             $node->at('exponent')->integer(0, self::MOST_DECIMALS),
         );
     }
+
+    /** By its code, with the decimals it has today; null where it is no currency in use. */
+    public static function known(string $code): ?self
+    {
+        return in_array($code, self::codes(), true)
+            ? new self($code, (int) (new \NumberFormatter("en@currency=$code", \NumberFormatter::CURRENCY))->getAttribute(\NumberFormatter::FRACTION_DIGITS))
+            : null;
+    }
+
+    /** @return list<string> ISO 4217 codes of the currencies in use today, from ICU's list by country */
+    public static function codes(): array
+    {
+        $codes = [];
+        foreach (self::inside(\ResourceBundle::create('supplementalData', 'ICUDATA-curr', false)?->get('CurrencyMap')) as $country) {
+            foreach (self::inside($country) as $entry) {
+                $use = [...self::inside($entry)];
+                $isCurrent = ! isset($use['to']) && ($use['tender'] ?? 'true') !== 'false';
+                if ($isCurrent && is_string($use['id'] ?? null)) {
+                    $codes[] = $use['id'];
+                }
+            }
+        }
+        sort($codes);
+
+        return array_values(array_unique($codes));
+    }
+
+    /** @return iterable<mixed> */
+    private static function inside(mixed $bundle): iterable
+    {
+        return $bundle instanceof \ResourceBundle ? $bundle : [];
+    }
 }

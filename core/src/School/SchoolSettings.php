@@ -6,6 +6,7 @@ namespace DeftBlade\Core\School;
 
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
+use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Variant\Question;
 use DeftBlade\Core\Variant\VariantCatalogue;
 use DeftBlade\Core\Vocabulary\Lexicon;
@@ -18,29 +19,37 @@ final readonly class SchoolSettings
 {
     private const TIME_ZONE = 'UTC';
 
+    private const CURRENCY = 'EUR';
+
+    private const LONGEST_NAME = 120;
+
     private const MOST_OWN = 100;
 
     private const LONGEST_WORD = 60;
 
     /**
+     * @param string                $name     '' until it is said
+     * @param string                $currency ISO 4217
      * @param string                $timeZone by its IANA name
      * @param array<string, string> $words    the wording by term
      * @param array<string, string> $variants the variant by question
      * @param array<string, string> $own      words that no term offers: the school's by the book's
      */
-    private function __construct(public Units $units, public string $timeZone, public array $words, public array $variants, public array $own) {}
+    private function __construct(public string $name, public string $currency, public Units $units, public string $timeZone, public array $words, public array $variants, public array $own) {}
 
     public static function ofTheBook(): self
     {
-        return new self(Units::Metric, self::TIME_ZONE, [], [], []);
+        return new self('', self::CURRENCY, Units::Metric, self::TIME_ZONE, [], [], []);
     }
 
     /** @throws \DeftBlade\Core\Json\InvalidPackage where something is chosen that is not offered */
     public static function read(Node $node, Lexicon $lexicon, VariantCatalogue $catalogue): self
     {
-        $node->keys(['units', 'words', 'variants'], ['own', 'time_zone']);
+        $node->keys(['units', 'words', 'variants'], ['own', 'time_zone', 'name', 'currency']);
 
         return new self(
+            $node->has('name') ? trim($node->at('name')->text(self::LONGEST_NAME)) : '',
+            $node->has('currency') ? self::currency($node->at('currency')) : self::CURRENCY,
             $node->at('units')->oneOf(Units::class),
             $node->has('time_zone') ? self::timeZone($node->at('time_zone')) : self::TIME_ZONE,
             self::choices($node->at('words'), array_map(static fn(Term $it): array => array_keys($it->wordings), $lexicon->terms)),
@@ -58,6 +67,8 @@ final readonly class SchoolSettings
     public function document(): \stdClass
     {
         return (object) [
+            'name' => $this->name,
+            'currency' => $this->currency,
             'units' => $this->units->value,
             'time_zone' => $this->timeZone,
             'words' => (object) $this->words,
@@ -71,6 +82,11 @@ final readonly class SchoolSettings
         $name = $node->text();
 
         return in_array($name, \DateTimeZone::listIdentifiers(), true) ? $name : throw $node->fail(MessageCode::NotATimeZone);
+    }
+
+    private static function currency(Node $node): string
+    {
+        return Currency::known($node->text())->code ?? throw $node->fail(MessageCode::NotACurrency);
     }
 
     /** @return array<string, string> */

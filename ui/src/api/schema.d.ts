@@ -4,6 +4,73 @@
  */
 
 export interface paths {
+    "/code/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Sets a password with a code, and signs its person in. */
+        post: operations["redeemCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Changes one's own password; every other device is signed out. */
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/account/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** @description Signs oneself out on every device, this one too. */
+        delete: operations["signOutEverywhere"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}": {
         parameters: {
             query?: never;
@@ -135,6 +202,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/drafts": {
         parameters: {
             query?: never;
@@ -212,6 +295,57 @@ export interface paths {
         put?: never;
         /** @description Says which tray this device has open, or that it has none. */
         post: operations["present"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        /** @description Makes an account, and the one-time code with which its person sets a password. */
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** @description Changes only what is named. Who leaves is signed out everywhere and keeps what they took down. */
+        patch: operations["changePerson"];
+        trace?: never;
+    };
+    "/people/{person}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A new one-time code; an earlier one opens nothing any more. */
+        post: operations["issueCode"];
         delete?: never;
         options?: never;
         head?: never;
@@ -449,6 +583,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["start"];
+        put?: never;
+        /** @description Makes the first coordinator and the settings of the school, and signs them in; only while there is nobody. */
+        post: operations["foundSchool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}": {
         parameters: {
             query?: never;
@@ -623,6 +774,21 @@ export interface components {
             standing: string;
             plan: components["schemas"]["PlanView"];
         };
+        /** @description That somebody changed something of the school. */
+        ChangeView: {
+            seq: number;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            code: string;
+            text: string;
+        };
+        /** @description A page of what was changed by whom, the last first. */
+        ChangesView: {
+            changes: components["schemas"]["ChangeView"][];
+            /** @description The seq to ask before for the next page; null where this is the last. */
+            before: number | null;
+        };
         /** @description A draft of a standard as it stands: what is wrong with it, what its pieces would weigh, what it would change against the latest version. */
         CheckView: {
             problems: components["schemas"]["PlacedError"][];
@@ -645,6 +811,12 @@ export interface components {
             species: string[];
             chosen: string;
             options: components["schemas"]["OptionView"][];
+        };
+        /** @description Whose code somebody holds. */
+        CodeOwnerView: {
+            name: string;
+            email: string;
+            least_password: number;
         };
         /** @description What is new in a class, and where to go on from. */
         CursorView: {
@@ -822,6 +994,20 @@ export interface components {
             /** @description What of it is not in order. */
             mise_open: string[];
         };
+        /** @description A one-time code, told this once. */
+        IssuedCodeView: {
+            /** Format: uuid */
+            person: string;
+            name: string;
+            email: string;
+            code: string;
+            /** @description The page that takes the code. */
+            link: string;
+            /** Format: date-time */
+            expires_at: string;
+            /** @description It was sent by mail as well. */
+            is_mailed: boolean;
+        };
         /** @description Something to choose by its title. */
         ItemView: {
             id: string;
@@ -915,6 +1101,24 @@ export interface components {
             book: string;
             school: string;
         };
+        /** @description Somebody who works at the school, or did. */
+        PersonView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "instructor" | "assessor" | "coordinator" | "student";
+            /** @description Has set a password. */
+            has_come: boolean;
+            /**
+             * Format: date-time
+             * @description Until when a code that was made for them opens something; null where there is none.
+             */
+            code_until: string | null;
+            /** Format: date-time */
+            left_at: string | null;
+        };
         /** @description One thing that is wrong, and where in the request it stands. */
         PlacedError: {
             path: string;
@@ -986,6 +1190,11 @@ export interface components {
         };
         /** @description What the school chooses: its units, what it calls things, its variants of practice; each with what else is offered. */
         SchoolView: {
+            name: string;
+            /** @description ISO 4217 */
+            currency: string;
+            /** @description The currencies there are. */
+            currencies: string[];
             /** @enum {string} */
             units: "metric" | "us";
             /** @description IANA name of the time zone of the school. */
@@ -1085,6 +1294,16 @@ export interface components {
             /** @description What those change against the standard as published, in words. */
             held: string[];
         };
+        /** @description Whether the school still waits for its first coordinator, and what they choose from. */
+        StartView: {
+            /** @description There is nobody yet: the first coordinator may be made. */
+            is_empty: boolean;
+            time_zones: string[];
+            /** @description ISO 4217 */
+            currencies: string[];
+            /** @description Characters a password has at least. */
+            least_password: number;
+        };
         /** @description Who stands where. */
         StationView: {
             /** Format: uuid */
@@ -1179,6 +1398,10 @@ export interface components {
             may_set_terms: boolean;
             /** @description May choose words, units, time zone and variants for the school. */
             may_choose: boolean;
+            /** @description May invite people, give roles and see what was changed by whom. */
+            may_manage_people: boolean;
+            /** @description Characters a password has at least. */
+            least_password: number;
         };
         /** @description One result with its reasons: as it stands now, or a version as it was sealed. */
         VerdictView: {
@@ -1877,6 +2100,107 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    lookAtCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Whose it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CodeOwnerView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+        };
+    };
+    redeemCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    code: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UserView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            429: components["responses"]["Problem"];
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    current: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    signOutEverywhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Signed out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     assessment: {
         parameters: {
             query?: never;
@@ -2079,6 +2403,30 @@ export interface operations {
             };
         };
     };
+    changes: {
+        parameters: {
+            query?: {
+                /** @description Only entries before this seq. */
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page, the last change first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangesView"];
+                };
+            };
+            403: components["responses"]["Problem"];
+        };
+    };
     drafts: {
         parameters: {
             query?: never;
@@ -2258,6 +2606,115 @@ export interface operations {
                 };
                 content?: never;
             };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everybody who works here or did, by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"][];
+                };
+            };
+            403: components["responses"]["Problem"];
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    email: string;
+                    /** @enum {string} */
+                    role: "instructor" | "assessor" | "coordinator";
+                };
+            };
+        };
+        responses: {
+            /** @description Invited */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IssuedCodeView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name?: string;
+                    email?: string;
+                    /** @enum {string} */
+                    role?: "instructor" | "assessor" | "coordinator";
+                    left?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description As changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    issueCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IssuedCodeView"];
+                };
+            };
+            409: components["responses"]["Problem"];
         };
     };
     photo: {
@@ -2450,6 +2907,8 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    name?: string;
+                    currency?: string;
                     /** @enum {string} */
                     units?: "metric" | "us";
                     time_zone?: string;
@@ -2733,6 +3192,58 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            422: components["responses"]["Problem"];
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whether the school waits for its first coordinator */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StartView"];
+                };
+            };
+        };
+    };
+    foundSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    email: string;
+                    password: string;
+                    /** @description As in a change of the school: name, currency, units, time_zone, words. */
+                    school: Record<string, never>;
+                };
+            };
+        };
+        responses: {
+            /** @description Signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UserView"];
+                };
+            };
+            409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

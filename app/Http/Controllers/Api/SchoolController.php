@@ -32,6 +32,8 @@ final class SchoolController
     #[OA\Patch(path: '/school', operationId: 'chooseForSchool', description: 'Chooses for the school: only what is named changes (RFC 7396), on the version that If-Match names. Practicals that are set up already keep what was chosen then.', tags: ['standards'])]
     #[OA\HeaderParameter(name: 'If-Match', required: true, description: 'The version this changes, in quotes.', schema: new OA\Schema(type: 'string'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
+        new OA\Property(property: 'name', type: 'string'),
+        new OA\Property(property: 'currency', type: 'string'),
         new OA\Property(property: 'units', type: 'string', enum: ['metric', 'us']),
         new OA\Property(property: 'time_zone', type: 'string'),
         new OA\Property(property: 'words', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),

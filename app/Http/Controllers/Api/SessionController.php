@@ -36,7 +36,7 @@ final class SessionController
     public function store(Request $request, School $school): JsonResponse
     {
         $request->validate(['email' => ['required', 'string', 'max:255'], 'password' => ['required', 'string', 'max:255']]);
-        $credentials = ['email' => mb_strtolower($request->string('email')->toString()), 'password' => $request->string('password')->toString()];
+        $credentials = ['email' => mb_strtolower($request->string('email')->toString()), 'password' => $request->string('password')->toString(), 'left_at' => null];
         if (! Auth::guard('web')->attempt($credentials)) {
             throw ValidationException::withMessages(['email' => 'That name and password do not go together.']);
         }
