@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { type Page } from "@playwright/test";
-import { expect, signIn, stationCard, test } from "./kitchen";
+import { emptySchool, expect, signIn, stationCard, test } from "./kitchen";
 
 async function expectNoSeriousViolation(page: Page, view: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
@@ -102,6 +102,33 @@ for (const scheme of ["light", "dark"] as const) {
       await page.getByRole("heading", { name: sign }).waitFor();
       await expectNoSeriousViolation(page, address);
     }
+    await context.close();
+  });
+
+  test(`no serious violation where people come in and are kept, ${scheme}`, async ({ browser }) => {
+    const context = await browser.newContext({ colorScheme: scheme });
+    const page = await context.newPage();
+    await page.goto("/code");
+    await page.getByLabel("Code").waitFor();
+    await expectNoSeriousViolation(page, "code");
+    await signIn(page, "ilse");
+    for (const [address, sign] of [
+      ["/people", "People"],
+      ["/people/changes", "What was changed"],
+      ["/account", "Ilse Karimova"],
+    ] as const) {
+      await page.goto(address);
+      await page.getByRole("heading", { name: sign, level: 1 }).waitFor();
+      await expectNoSeriousViolation(page, address);
+    }
+    await page.goto("/people");
+    await page.getByRole("group", { name: "Teodor Vance" }).getByRole("button", { name: "New code" }).click();
+    await page.getByTestId("code").waitFor();
+    await expectNoSeriousViolation(page, "a code");
+    emptySchool();
+    await page.goto("/");
+    await page.getByLabel("Its name").waitFor();
+    await expectNoSeriousViolation(page, "first start");
     await context.close();
   });
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\School\School;
+use DeftBlade\Core\Vocabulary\Term;
+use DeftBlade\Core\Vocabulary\Vocabulary;
+use DeftBlade\Core\Vocabulary\Wording;
 use OpenApi\Attributes as OA;
 
 /** Something the school chooses; the first that is offered is the book's. */
@@ -28,4 +32,19 @@ final readonly class ChoiceView
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionView::class))]
         public array $options,
     ) {}
+
+    /** What the school calls something; what is chosen from is said as the book says it. */
+    public static function ofTerm(Term $term, School $school): self
+    {
+        $book = Vocabulary::plain()->say(...);
+
+        return new self(
+            $term->key,
+            $book($term->title),
+            $book($term->reason),
+            [],
+            $school->settings->words[$term->key] ?? array_key_first($term->wordings),
+            array_values(array_map(static fn(Wording $it): OptionView => new OptionView($it->key, $book($it->title), null, []), $term->wordings)),
+        );
+    }
 }

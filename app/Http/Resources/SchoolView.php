@@ -11,7 +11,6 @@ use DeftBlade\Core\Variant\Variant;
 use DeftBlade\Core\Vocabulary\Term;
 use DeftBlade\Core\Vocabulary\Units;
 use DeftBlade\Core\Vocabulary\Vocabulary;
-use DeftBlade\Core\Vocabulary\Wording;
 use OpenApi\Attributes as OA;
 
 /** What the school chooses: its units, what it calls things, its variants of practice; each with what else is offered. */
@@ -62,14 +61,7 @@ final readonly class SchoolView
             $school->settings->timeZone,
             \DateTimeZone::listIdentifiers(),
             $school->version,
-            array_values(array_map(static fn(Term $it): ChoiceView => new ChoiceView(
-                $it->key,
-                $book($it->title),
-                $book($it->reason),
-                [],
-                $school->settings->words[$it->key] ?? array_key_first($it->wordings),
-                array_values(array_map(static fn(Wording $wording): OptionView => new OptionView($wording->key, $book($wording->title), null, []), $it->wordings)),
-            ), $school->lexicon->terms)),
+            array_values(array_map(static fn(Term $it): ChoiceView => ChoiceView::ofTerm($it, $school), $school->lexicon->terms)),
             array_values(array_map(static fn(Question $it): ChoiceView => new ChoiceView(
                 $it->key,
                 $book($it->question),

@@ -1301,6 +1301,7 @@ export interface components {
             time_zones: string[];
             /** @description ISO 4217 */
             currencies: string[];
+            words: components["schemas"]["ChoiceView"][];
             /** @description Characters a password has at least. */
             least_password: number;
         };
@@ -3228,8 +3229,16 @@ export interface operations {
                     name: string;
                     email: string;
                     password: string;
-                    /** @description As in a change of the school: name, currency, units, time_zone, words. */
-                    school: Record<string, never>;
+                    /** @description As in a change of the school. */
+                    school: {
+                        name?: string;
+                        currency?: string;
+                        units?: string;
+                        time_zone?: string;
+                        words?: {
+                            [key: string]: string;
+                        };
+                    };
                 };
             };
         };

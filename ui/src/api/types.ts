@@ -3,6 +3,10 @@ import type { components } from "./schema";
 type Schemas = components["schemas"];
 
 export type User = Schemas["UserView"];
+export type Start = Schemas["StartView"];
+export type Person = Schemas["PersonView"];
+export type IssuedCode = Schemas["IssuedCodeView"];
+export type Change = Schemas["ChangeView"];
 export type Bench = Schemas["BenchView"];
 export type Practical = Schemas["PracticalView"];
 export type TrayCard = Schemas["TrayCardView"];

@@ -14,6 +14,8 @@ export function useSchool() {
 
 /** A change of what the school has chosen: only what it names changes; null is what the book says. */
 export interface SchoolPatch {
+  name?: string;
+  currency?: string;
   units?: School["units"];
   time_zone?: string;
   words?: Record<string, string | null>;
@@ -75,9 +77,11 @@ const keysOf = (patch: SchoolPatch): string[] =>
     typeof value === "string" ? [key] : Object.keys(value as Record<string, string | null>).map((name) => `${key}.${name}`),
   );
 
-function withPatch(school: School, { units, time_zone, words, variants, own }: SchoolPatch): School {
+function withPatch(school: School, { name, currency, units, time_zone, words, variants, own }: SchoolPatch): School {
   return {
     ...school,
+    name: name ?? school.name,
+    currency: currency ?? school.currency,
     units: units ?? school.units,
     time_zone: time_zone ?? school.time_zone,
     words: withChoices(school.words, words),

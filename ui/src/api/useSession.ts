@@ -50,15 +50,22 @@ function becomes(queries: QueryClient, user: User | null): void {
   queries.setQueryData(sessionKey, user);
 }
 
-export function useSignIn() {
+/** Takes over what the server said of who is signed in now; null where nobody is. */
+export function useBecome(): (user: User | null) => void {
   const queries = useQueryClient();
+
+  return (user) => {
+    markLeft();
+    becomes(queries, user);
+  };
+}
+
+export function useSignIn() {
+  const become = useBecome();
 
   return useMutation({
     mutationFn: (body: { email: string; password: string }) => answer(api.POST("/session", { body })),
-    onSuccess: (user) => {
-      markLeft();
-      becomes(queries, user);
-    },
+    onSuccess: become,
   });
 }
 

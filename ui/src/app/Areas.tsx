@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import { NavLink } from "react-router";
+import { inOneRow } from "./inOneRow";
 import type { User } from "../api/types";
 
 /** The areas of the screen, on the rail. */
@@ -11,6 +12,7 @@ export function Areas({ user }: { user: User }) {
           { to: "/", label: "Bench" },
           { to: "/floor", label: "Floor" },
           { to: "/standards", label: "Standards" },
+          ...(user.may_manage_people ? [{ to: "/people", label: "People" }] : []),
         ];
 
   return (
@@ -20,10 +22,15 @@ export function Areas({ user }: { user: User }) {
       sx={{
         display: "flex",
         alignSelf: "stretch",
+        order: 1,
+        width: "100%",
+        overflowX: "auto",
+        [inOneRow]: { order: 0, width: "auto", overflowX: "visible" },
         "& a": {
           display: "flex",
           alignItems: "center",
           px: 1.5,
+          minHeight: 44,
           typography: "label",
           fontSize: 18,
           color: "text.primary",

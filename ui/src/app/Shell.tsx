@@ -8,10 +8,11 @@ import { useSession, useSignOut } from "../api/useSession";
 import { Kept } from "../offline/Kept";
 import { Sending } from "../offline/Sending";
 import { WaitingLine } from "../offline/WaitingLine";
-import { SignIn } from "../areas/sign-in/SignIn";
+import { WayIn } from "../areas/sign-in/WayIn";
 import { Loading, ProblemNotice } from "../parts/Notice";
 import { useKey } from "../parts/useKey";
 import { Areas } from "./Areas";
+import { inOneRow } from "./inOneRow";
 import { RailPlace } from "./Rail";
 import { ShortcutList } from "./ShortcutList";
 import { Wordmark } from "./Wordmark";
@@ -29,7 +30,7 @@ export function Shell() {
 
   if (session.isPending) return <Loading what="Deft Blade" />;
   if (session.isError) return <ProblemNotice problem={session.error} onRetry={() => void session.refetch()} />;
-  if (session.data === null) return <SignIn />;
+  if (session.data === null) return <WayIn />;
 
   return (
     <Box sx={{ display: "flex", flexDirection: "column", minHeight: "100vh" }}>
@@ -38,8 +39,10 @@ export function Shell() {
         sx={{
           display: "flex",
           alignItems: "center",
-          gap: 2,
-          px: 3,
+          flexWrap: "wrap",
+          columnGap: 1,
+          px: 2,
+          [inOneRow]: { flexWrap: "nowrap", columnGap: 2, px: 3 },
           minHeight: 52,
           borderBottom: "2px solid",
           borderColor: "text.primary",
@@ -51,8 +54,22 @@ export function Shell() {
           <Wordmark />
         </Link>
         <Areas user={session.data} />
-        <Box ref={setRail} sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center" }} />
-        <Typography variant="label" sx={{ color: "text.secondary", whiteSpace: "nowrap" }}>
+        <Box ref={setRail} sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center", py: 1 }} />
+        <Typography
+          variant="label"
+          component={Link}
+          to="/account"
+          aria-label={`${session.data.name}: your account`}
+          sx={{
+            color: "text.secondary",
+            whiteSpace: "nowrap",
+            maxWidth: 180,
+            overflow: "hidden",
+            textOverflow: "ellipsis",
+            textDecoration: "none",
+            "&:hover": { textDecoration: "underline" },
+          }}
+        >
           {session.data.name}
         </Typography>
         <SchemeSwitch />

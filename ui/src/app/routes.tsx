@@ -2,6 +2,9 @@ import { createBrowserRouter } from "react-router";
 import { Bench } from "../areas/bench/Bench";
 import { Floor } from "../areas/floor/Floor";
 import { Wall } from "../areas/floor/Wall";
+import { Account } from "../areas/people/Account";
+import { Changes } from "../areas/people/Changes";
+import { People } from "../areas/people/People";
 import { ClassSheet } from "../areas/sheet/ClassSheet";
 import { SchoolPage } from "../areas/standards/SchoolPage";
 import { Shelf } from "../areas/standards/Shelf";
@@ -9,18 +12,23 @@ import { KeptDraft } from "../areas/standards/editor/KeptDraft";
 import { NewStandard } from "../areas/standards/editor/NewStandard";
 import { StandardEditor } from "../areas/standards/editor/StandardEditor";
 import { StandardPage } from "../areas/standards/StandardPage";
+import { TakeCode } from "../areas/sign-in/TakeCode";
 import { TrayArea } from "../areas/tray/TrayArea";
 import { ReleasedVerdict, CurrentVerdict } from "../areas/verdict/Verdict";
 import { NotFound, ScreenFault } from "./NotFound";
 import { Shell } from "./Shell";
 
 export const router = createBrowserRouter([
+  { path: "/code/:code?", element: <TakeCode />, errorElement: <ScreenFault /> },
   {
     path: "/",
     element: <Shell />,
     errorElement: <ScreenFault />,
     children: [
       { index: true, element: <Bench /> },
+      { path: "people", element: <People /> },
+      { path: "people/changes", element: <Changes /> },
+      { path: "account", element: <Account /> },
       { path: "tray/:attempt/:step?", element: <TrayArea /> },
       { path: "verdict/:attempt", element: <CurrentVerdict /> },
       { path: "result/:attempt", element: <ReleasedVerdict /> },

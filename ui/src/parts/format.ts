@@ -25,3 +25,6 @@ export const upperFirst = (words: string): string => words.charAt(0).toUpperCase
 
 /** "Left wing" becomes "left wing", "AP weight" stays. */
 export const lowerFirst = (words: string): string => (/^[A-Z]{2}/.test(words) ? words : words.charAt(0).toLowerCase() + words.slice(1));
+
+/** "EUR, Euro". */
+export const currencyName = (code: string): string => `${code}, ${new Intl.DisplayNames("en", { type: "currency" }).of(code) ?? code}`;

@@ -21,9 +21,9 @@ final class StartController
 {
     #[OA\Get(path: '/start', operationId: 'start', tags: ['session'])]
     #[OA\Response(response: 200, description: 'Whether the school waits for its first coordinator', content: new OA\JsonContent(ref: StartView::class))]
-    public function show(): JsonResponse
+    public function show(School $school): JsonResponse
     {
-        return new JsonResponse(StartView::now());
+        return new JsonResponse(StartView::of($school));
     }
 
     #[OA\Post(path: '/start', operationId: 'foundSchool', description: 'Makes the first coordinator and the settings of the school, and signs them in; only while there is nobody.', tags: ['session'])]
@@ -31,7 +31,13 @@ final class StartController
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'email', type: 'string'),
         new OA\Property(property: 'password', type: 'string'),
-        new OA\Property(property: 'school', description: 'As in a change of the school: name, currency, units, time_zone, words.', type: 'object'),
+        new OA\Property(property: 'school', description: 'As in a change of the school.', type: 'object', properties: [
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(property: 'currency', type: 'string'),
+            new OA\Property(property: 'units', type: 'string'),
+            new OA\Property(property: 'time_zone', type: 'string'),
+            new OA\Property(property: 'words', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+        ]),
     ]))]
     #[OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: UserView::class))]
     #[OA\Response(response: 409, ref: '#/components/responses/Problem')]

@@ -7,6 +7,7 @@ import { Rail } from "../../app/Rail";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { ChoiceRow } from "./ChoiceRow";
 import { OwnWords } from "./OwnWords";
+import { SchoolIdentity } from "./SchoolIdentity";
 import { TimeZone } from "./TimeZone";
 
 /** What the school calls things, what it weighs in, and how it answers the questions on which kitchens differ. */
@@ -48,6 +49,7 @@ function Choices({ server }: { server: School }) {
         <Typography variant="h2" sx={{ mt: 1, borderBottom: "2px solid", borderColor: "text.primary", pb: 0.5 }}>
           Words
         </Typography>
+        <SchoolIdentity school={school} isFixed={!mayChoose} onChoose={choose} />
         <ChoiceRow
           choice={{ ...unitChoices, chosen: school.units }}
           isFixed={!mayChoose}
