@@ -36,4 +36,14 @@ final class Conflict extends \DomainException
     {
         return new self('This school has its first coordinator already. Sign in, or ask them for a code.');
     }
+
+    public static function numberTaken(string $number, string $name): self
+    {
+        return new self("The number $number is that of $name.");
+    }
+
+    public static function groupThere(string $name): self
+    {
+        return new self("There is a group $name already.");
+    }
 }

@@ -36,7 +36,7 @@ final readonly class SetUpPractical
             foreach ($students as $student) {
                 $attempt = Attempt::query()->create(['assessment_id' => $assessment->id, 'student_id' => $student->id]);
                 $station++;
-                foreach ([self::fact($at, 'station', ['station' => $station]), HoldAgainst::fact($held, $standard, $at), ...self::allowance($student, $at)] as $fact) {
+                foreach ([self::fact($at, 'station', ['station' => $station]), HoldAgainst::fact($held, $standard, $at), ...self::allowance($student, $day, $at)] as $fact) {
                     $this->adding->add($attempt, $fact, $by, self::DEVICE);
                 }
             }
@@ -48,9 +48,11 @@ final readonly class SetUpPractical
     }
 
     /** @return list<\stdClass> */
-    private static function allowance(Student $student, CarbonImmutable $at): array
+    private static function allowance(Student $student, CarbonImmutable $day, CarbonImmutable $at): array
     {
-        return $student->time_factor === 1.0 ? [] : [self::fact($at, 'allowance', ['time_factor' => $student->time_factor, 'reason' => 'As agreed with the student'])];
+        $factor = $student->loadMissing('accommodations')->timeFactorOn($day);
+
+        return $factor === 1.0 ? [] : [self::fact($at, 'allowance', ['time_factor' => $factor, 'reason' => 'As agreed with the student'])];
     }
 
     /** @param array<string, mixed> $says */

@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * @property string $id
- * @property string $name
- * @property string $course
+ * @property string               $id
+ * @property string               $name
+ * @property string               $course
+ * @property string               $term           '' where the school names none
+ * @property CarbonImmutable|null $starts_on
+ * @property CarbonImmutable|null $ends_on
+ * @property int                  $students_count where it was counted
  */
 final class StudentGroup extends Model
 {
@@ -19,11 +24,25 @@ final class StudentGroup extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['name', 'course'];
+    protected $fillable = ['name', 'course', 'term', 'starts_on', 'ends_on'];
 
-    /** @return HasMany<Student, $this> */
+    protected $attributes = ['term' => ''];
+
+    /** "Larder 2, Sandpiper, autumn" */
+    public function fullName(): string
+    {
+        return implode(', ', array_filter([$this->course, $this->name, $this->term]));
+    }
+
+    /** @return HasMany<Student, $this> those who are in it now */
     public function students(): HasMany
     {
-        return $this->hasMany(Student::class);
+        return $this->hasMany(Student::class)->whereNull('left_at');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['starts_on' => 'immutable_date', 'ends_on' => 'immutable_date'];
     }
 }

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Actions\RebuildResults;
 use App\Actions\ReleaseResults;
 use App\Actions\SetUpPractical;
+use App\Models\AccommodationKind;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\PublishedPolicy;
@@ -88,14 +89,17 @@ final class DemoScenario extends Seeder
     private function group(): StudentGroup
     {
         $group = StudentGroup::query()->create(['name' => 'Sandpiper', 'course' => 'Larder 2']);
-        foreach (self::STUDENTS as $name) {
+        foreach (self::STUDENTS as $index => $name) {
             $account = mb_strtolower(explode(' ', transliterator_transliterate('Any-Latin; Latin-ASCII', $name) ?: $name)[0]);
-            Student::query()->create([
+            $student = Student::query()->create([
+                'number' => sprintf('TQ-%d', 2601 + $index),
                 'name' => $name,
                 'student_group_id' => $group->id,
                 'user_id' => $this->person($name, $account, Role::Student)->id,
-                'time_factor' => self::EXTRA_TIME[$name] ?? 1,
             ]);
+            if (isset(self::EXTRA_TIME[$name])) {
+                $student->accommodations()->create(['kind' => AccommodationKind::MoreTime, 'time_factor' => self::EXTRA_TIME[$name], 'from_day' => '2026-01-01', 'reason' => 'As agreed with the student', 'made_by' => $this->instructor->id, 'made_at' => CarbonImmutable::now()]);
+            }
         }
 
         return $group;

@@ -41,7 +41,7 @@ final class LargeClass extends Seeder
     {
         $group = StudentGroup::query()->firstOrCreate(['name' => 'Curlew', 'course' => 'Larder 2']);
         foreach (range(1, self::STATIONS) as $station) {
-            Student::query()->firstOrCreate(['name' => "Student $station", 'student_group_id' => $group->id], ['time_factor' => 1]);
+            Student::query()->firstOrCreate(['name' => "Student $station", 'student_group_id' => $group->id]);
         }
         $standard = PublishedStandard::query()->where('key', 'chicken-eight-piece')->firstOrFail();
         $by = User::query()->where('role', Role::Instructor)->firstOrFail();

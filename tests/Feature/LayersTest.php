@@ -10,14 +10,15 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Http' => ['Actions', 'Demo', 'Models', 'People', 'Photos', 'Policies', 'Scale', 'School'],
+        'Http' => ['Actions', 'Demo', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School'],
         'Console' => ['Actions', 'Http', 'Models'],
-        'Actions' => ['Models', 'Notifications', 'People', 'Photos', 'School', 'TryOut'],
+        'Actions' => ['Models', 'Notifications', 'People', 'Photos', 'Roster', 'School', 'TryOut'],
         'Demo' => ['Models', 'TryOut'],
         'TryOut' => ['Models'],
         'Notifications' => [],
         'People' => [],
         'Photos' => [],
+        'Roster' => [],
         'Scale' => [],
         'School' => ['Models'],
         'Policies' => ['Models'],

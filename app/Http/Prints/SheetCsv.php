@@ -6,12 +6,11 @@ namespace App\Http\Prints;
 
 use App\Http\Resources\SheetColumnView;
 use App\Http\Resources\SheetView;
+use App\Roster\CsvText;
 
 /** The class sheet as RFC 4180 text, marked as UTF-8 for spreadsheets; text that a spreadsheet would run as a formula is made plain. */
 final readonly class SheetCsv
 {
-    private const BYTE_ORDER_MARK = "\u{FEFF}";
-
     public function write(SheetView $sheet): string
     {
         $lines = [['Station', 'Student', 'Status', ...array_map(static fn(SheetColumnView $it): string => $it->title, $sheet->components), 'Total', 'Band', 'Portion yield %', 'Loss %', 'Flags', 'Released', 'Version', 'Released total']];
@@ -31,14 +30,8 @@ final readonly class SheetCsv
                 $row->release?->total,
             ];
         }
-        $file = new \SplTempFileObject();
-        foreach ($lines as $cells) {
-            $file->fputcsv(array_map(self::plain(...), $cells), escape: '', eol: "\r\n");
-        }
-        $length = $file->ftell();
-        $file->rewind();
 
-        return self::BYTE_ORDER_MARK.$file->fread((int) $length);
+        return CsvText::BYTE_ORDER_MARK.CsvText::of($lines);
     }
 
     private static function number(mixed $score): ?float
@@ -49,11 +42,5 @@ final readonly class SheetCsv
     private static function rounded(?float $figure, int $times = 1): ?float
     {
         return $figure === null ? null : round($figure * $times, 1);
-    }
-
-    /** OWASP, CSV injection: text that begins with one of these is prefixed with an apostrophe. Numbers stay numbers. */
-    private static function plain(string|int|float|null $cell): string|int|float
-    {
-        return is_string($cell) && preg_match('/^[=+\-@\t\r\n＝＋－＠]/u', $cell) === 1 ? "'$cell" : $cell ?? '';
     }
 }

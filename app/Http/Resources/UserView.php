@@ -38,12 +38,14 @@ final readonly class UserView
         public bool $may_choose,
         #[OA\Property(description: 'May invite people, give roles and see what was changed by whom.')]
         public bool $may_manage_people,
+        #[OA\Property(description: 'May keep the roster.')]
+        public bool $may_enrol,
         #[OA\Property(description: 'Characters a password has at least.')]
         public int $least_password,
     ) {}
 
     public static function of(User $user, School $school): self
     {
-        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units, $school->settings->timeZone, $user->role->maySetTerms(), $user->role->mayChoose(), $user->role->mayManagePeople(), PasswordRule::least());
+        return new self($user->id, $user->name, $user->role, $user->role->mayCapture(), $user->role->mayPublish(), $user->role->mayRelease(), $school->settings->units, $school->settings->timeZone, $user->role->maySetTerms(), $user->role->mayChoose(), $user->role->mayManagePeople(), $user->role->mayEnrol(), PasswordRule::least());
     }
 }

@@ -16,6 +16,12 @@ final readonly class ProductCatalogue
         return $this->bySpecies[$species] ?? null;
     }
 
+    /** @return list<string> every class of product: "poultry", "fish", … */
+    public function classes(): array
+    {
+        return array_values(array_unique(array_map(static fn(Product $it): string => $it->class, $this->bySpecies)));
+    }
+
     /**
      * @param list<string> $classes
      *

@@ -170,6 +170,32 @@ enum MessageCode: string
     case AuditStandardPublished = 'audit.standard_published';
     case AuditStandardHeld = 'audit.standard_held';
     case AuditReleased = 'audit.released';
+    case RosterEmpty = 'roster.empty';
+    case RosterNotText = 'roster.not_text';
+    case RosterTooLong = 'roster.too_long';
+    case RosterUnmapped = 'roster.unmapped';
+    case RosterNoZip = 'roster.no_zip';
+    case RosterLacksFile = 'roster.lacks_file';
+    case RosterCells = 'roster.cells';
+    case RosterNoName = 'roster.no_name';
+    case RosterNoGroup = 'roster.no_group';
+    case RosterEmail = 'roster.email';
+    case RosterLong = 'roster.long';
+    case RosterTwice = 'roster.twice';
+    case RosterAmbiguous = 'roster.ambiguous';
+    case RosterNumberTaken = 'roster.number_taken';
+    case RosterName = 'roster.name';
+    case RosterNumber = 'roster.number';
+    case RosterAddress = 'roster.address';
+    case RosterMoved = 'roster.moved';
+    case RosterBack = 'roster.back';
+    case AuditRosterImported = 'audit.roster_imported';
+    case AuditStudentAdded = 'audit.student_added';
+    case AuditStudentMoved = 'audit.student_moved';
+    case AuditStudentChanged = 'audit.student_changed';
+    case AuditGroupMade = 'audit.group_made';
+    case AuditGroupChanged = 'audit.group_changed';
+    case AuditAccommodationMade = 'audit.accommodation_made';
 
     /** @return list<string> the names of its figures, all of which it always has */
     public function figures(): array
@@ -244,6 +270,19 @@ enum MessageCode: string
             self::AuditStandardPublished => ['standard', 'version'],
             self::AuditStandardHeld => ['practical', 'standard', 'version'],
             self::AuditReleased => ['practical', 'count'],
+            self::RosterTooLong => ['most'],
+            self::RosterLacksFile, self::RosterAmbiguous => ['name'],
+            self::RosterCells => ['found', 'wanted'],
+            self::RosterEmail => ['text'],
+            self::RosterLong => ['column', 'longest'],
+            self::RosterTwice => ['what', 'line'],
+            self::RosterNumberTaken => ['number', 'name'],
+            self::RosterName, self::RosterNumber, self::RosterAddress, self::RosterMoved, self::AuditGroupChanged => ['was', 'is'],
+            self::AuditRosterImported => ['new', 'changed'],
+            self::AuditStudentAdded => ['person', 'group'],
+            self::AuditStudentMoved => ['person', 'was', 'is'],
+            self::AuditStudentChanged, self::AuditAccommodationMade => ['person'],
+            self::AuditGroupMade => ['group'],
             default => [],
         };
     }

@@ -301,6 +301,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeGroup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/groups/{group}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeGroup"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/groups/{group}/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description An account and a one-time code for every student of the group who has no password yet. */
+        post: operations["issueGroupCodes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/people": {
         parameters: {
             query?: never;
@@ -396,6 +445,88 @@ export interface paths {
         put?: never;
         /** @description Issues results to their students: the first version, or the next where facts have moved on since. Without a body, every final result that was never issued. Sent again, nothing more is issued. */
         post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["roster"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/roster/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What a file would do, with every problem by its line; nothing is written. */
+        post: operations["planRoster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/roster/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Brings in every row without a problem, all of them or none. The same file again changes nothing. */
+        post: operations["importRoster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/roster.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rosterCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/roster.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rosterZip"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -600,6 +731,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/students": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["students"];
+        put?: never;
+        post: operations["addStudent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/students/{student}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** @description Changes only what is named; another group moves the student. */
+        patch: operations["changeStudent"];
+        trace?: never;
+    };
+    "/students/{student}/accommodations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description More time, a stool, a reader, large print: from a day to a day, with its reason. */
+        post: operations["allow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/students/{student}/accommodations/{accommodation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** @description Ends it with today; one that begins later goes. */
+        delete: operations["endAllowance"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}": {
         parameters: {
             query?: never;
@@ -685,6 +883,48 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        GroupSent: {
+            /** @description Groups of students. */
+            course: string;
+            name: string;
+            term?: string | null;
+            /** Format: date */
+            starts_on?: string | null;
+            /** Format: date */
+            ends_on?: string | null;
+        };
+        RosterSent: {
+            /**
+             * Format: binary
+             * @description A CSV file (comma, semicolon or tab; UTF-8, UTF-16 with a mark, or Windows-1252), or a OneRoster 1.2 zip.
+             */
+            file: string;
+            /** @description Cells pasted from a spreadsheet, instead of a file. */
+            text: string;
+            /** @description What each column holds, as a JSON list; without it, what the header names. */
+            columns: string;
+            /** @enum {string} */
+            has_header: "yes" | "no";
+            /** @description For rows that name none. */
+            course: string;
+            /** @description For rows that name none. */
+            group: string;
+            /** @description For rows that name none. */
+            term: string;
+            /** @description Groups to take, by their full names; without it, all. */
+            "only[]": string[];
+        };
+        StudentSent: {
+            /** @description Students of the roster. */
+            name: string;
+            family_name: string;
+            number: string | null;
+            email: string | null;
+            /** Format: uuid */
+            group: string;
+            barred: string[];
+            left: boolean;
+        };
         /** @description What went wrong with a request, as RFC 9457 problem details; never a stack trace. */
         Problem: {
             /** @description string>|null */
@@ -701,6 +941,23 @@ export interface components {
             changed?: {
                 [key: string]: string;
             } | null;
+        };
+        /** @description What a student works under, from a day to a day. */
+        AccommodationView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "more_time" | "stool" | "reader" | "large_print" | "other";
+            /** Format: float */
+            time_factor: number | null;
+            /** Format: date */
+            from: string;
+            /**
+             * Format: date
+             * @description The last day; null while it goes on.
+             */
+            until: string | null;
+            reason: string;
         };
         /** @description A variant of practice that a standard is held under. */
         AnswerView: {
@@ -966,6 +1223,20 @@ export interface components {
             /** @description Ids of safety items that are open, or were not looked at. */
             open: string[];
         };
+        /** @description A group of students in a term of a course. */
+        GroupView: {
+            /** Format: uuid */
+            id: string;
+            course: string;
+            name: string;
+            term: string;
+            /** Format: date */
+            starts_on: string | null;
+            /** Format: date */
+            ends_on: string | null;
+            /** @description Students in it now. */
+            students: number;
+        };
         /** @description What holds now of a tray's captures, beside the weights of its pieces, which stand in the result. */
         HoldsView: {
             as_purchased_mg: number | null;
@@ -1181,6 +1452,42 @@ export interface components {
             /** @description The SHA-256 of everything the student was shown. */
             sha256: string;
         };
+        /** @description What one row of a file would do. */
+        RosterLineView: {
+            line: number;
+            name: string;
+            number: string;
+            group: string;
+            /** @enum {string} */
+            does: "new" | "changed" | "same";
+            changes: string[];
+        };
+        /** @description A file held against the roster: how its columns are read, what it would do, what is wrong with it. Nothing is written yet. */
+        RosterPlanView: {
+            has_header: boolean;
+            /** @description Some column holds a name. */
+            is_mapped: boolean;
+            headings: string[];
+            columns: ("number" | "name" | "given" | "family" | "email" | "course" | "group" | "term" | null)[];
+            /** @description Groups the file names. */
+            groups: string[];
+            new: number;
+            changed: number;
+            same: number;
+            /** @description The first 500 rows that do something, then others. */
+            lines: components["schemas"]["RosterLineView"][];
+            problems: components["schemas"]["RowProblemView"][];
+        };
+        /** @description The groups of the school, and what an allergy can bar. */
+        RosterView: {
+            groups: components["schemas"]["GroupView"][];
+            products: string[];
+        };
+        /** @description What is wrong with a row of a file. */
+        RowProblemView: {
+            line: number;
+            text: string;
+        };
         /** @description What the scale reads now; a refusal says why this reading cannot be taken. */
         ScaleReadingView: {
             /** @enum {string} */
@@ -1312,6 +1619,38 @@ export interface components {
             station: number;
             student: string;
         };
+        /** @description A student on the roster. What they work under, and why, is told to whoever keeps the roster only. */
+        StudentView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            family_name: string;
+            number: string | null;
+            email: string | null;
+            /** Format: uuid */
+            group: string;
+            group_name: string;
+            /** @description Classes of product an allergy bars. */
+            barred: string[];
+            accommodations: components["schemas"]["AccommodationView"][];
+            /**
+             * Format: float
+             * @description How much of the standard time they have today.
+             */
+            time_factor: number;
+            /** @description Signs in. */
+            has_account: boolean;
+            /** Format: date-time */
+            left_at: string | null;
+        };
+        /** @description A page of students. */
+        StudentsView: {
+            students: components["schemas"]["StudentView"][];
+            /** @description How many there are on all pages. */
+            count: number;
+            /** @description Students a page. */
+            a_page: number;
+        };
         /** @description A tray in a list: whose it is, how far it has come, what stands out. */
         TrayCardView: {
             /** Format: uuid */
@@ -1401,6 +1740,8 @@ export interface components {
             may_choose: boolean;
             /** @description May invite people, give roles and see what was changed by whom. */
             may_manage_people: boolean;
+            /** @description May keep the roster. */
+            may_enrol: boolean;
             /** @description Characters a password has at least. */
             least_password: number;
         };
@@ -2609,6 +2950,82 @@ export interface operations {
             };
         };
     };
+    makeGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroupSent"];
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeGroup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroupSent"];
+            };
+        };
+        responses: {
+            /** @description As changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    issueGroupCodes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The codes, by name, told this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IssuedCodeView"][];
+                };
+            };
+        };
+    };
     people: {
         parameters: {
             query?: never;
@@ -2821,6 +3238,121 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    roster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The groups, by course */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterView"];
+                };
+            };
+            403: components["responses"]["Problem"];
+        };
+    };
+    planRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": components["schemas"]["RosterSent"];
+            };
+        };
+        responses: {
+            /** @description The plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterPlanView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    importRoster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": components["schemas"]["RosterSent"];
+            };
+        };
+        responses: {
+            /** @description What was done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterPlanView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    rosterCsv: {
+        parameters: {
+            query?: {
+                group?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The roster, or one group of it, as CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    rosterZip: {
+        parameters: {
+            query?: {
+                group?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The roster, or one group of it, as OneRoster 1.2 CSV in a zip */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
         };
     };
     scale: {
@@ -3254,6 +3786,149 @@ export interface operations {
             };
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    students: {
+        parameters: {
+            query?: {
+                /** @description In name, number and e-mail. */
+                search?: string;
+                group?: string;
+                /** @description Those who have left, instead of those who are here. */
+                left?: "yes" | "no";
+                /** @description From 1. */
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page, by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentsView"];
+                };
+            };
+            403: components["responses"]["Problem"];
+        };
+    };
+    addStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StudentSent"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    changeStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StudentSent"];
+            };
+        };
+        responses: {
+            /** @description As changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    allow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "more_time" | "stool" | "reader" | "large_print" | "other";
+                    /** @description Of more time. */
+                    time_factor?: number | null;
+                    /** Format: date */
+                    from: string;
+                    /** Format: date */
+                    until?: string | null;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The student */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    endAllowance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+                accommodation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The student */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentView"];
+                };
+            };
         };
     };
     tray: {
