@@ -51,8 +51,8 @@ final readonly class PlanRoster
 
         return [
             ...$row->name !== $student->name ? [Message::of(MessageCode::RosterName, ['was' => $student->name, 'is' => $row->name])] : [],
-            ...$row->number !== '' && $row->number !== $student->number ? [Message::of(MessageCode::RosterNumber, ['was' => $student->number ?? '–', 'is' => $row->number])] : [],
-            ...$row->email !== '' && $row->email !== $student->email ? [Message::of(MessageCode::RosterAddress, ['was' => $student->email ?? '–', 'is' => $row->email])] : [],
+            ...$row->number !== '' && $row->number !== $student->number ? [Message::of(MessageCode::RosterNumber, ['was' => $student->number ?? 'none', 'is' => $row->number])] : [],
+            ...$row->email !== '' && $row->email !== $student->email ? [Message::of(MessageCode::RosterAddress, ['was' => $student->email ?? 'none', 'is' => $row->email])] : [],
             ...$is !== $was ? [Message::of(MessageCode::RosterMoved, ['was' => $said(...$was), 'is' => $said(...$is)])] : [],
             ...$student->left_at !== null ? [Message::of(MessageCode::RosterBack)] : [],
         ];

@@ -89,7 +89,19 @@ await picture("shelf", {}, async (page) => {
 });
 await picture("standard-bird", {}, standard(/^Chicken, eight pieces \d/, "thigh.left"));
 await picture("standard-fish", {}, standard(/Salmon, two fillets, ribs trimmed/, "fillet.left"));
-await picture("standard-leg", { colorScheme: "dark" }, standard(/Lamb leg by the seam/, "knuckle"));
+await picture("roster-import", { account: "ilse", height: 1000 }, async (page) => {
+  await page.goto("/roster/import");
+  const rows = [
+    "Number;Name;E-mail;Course;Group;Term",
+    "TQ-2650;Ada Nyberg;ada@tollgate-quay.example;Larder 1;Heron;spring",
+    "TQ-2651;;nobody;Larder 1;Heron;spring",
+    "TQ-2652;Björn Åkesson;;Larder 1;Heron;spring",
+    "TQ-2650;Cleo Vidal;;Larder 1;Heron;spring",
+    "TQ-2603;Rosalind Achterberg;;Larder 1;Heron;spring",
+  ];
+  await page.getByLabel("File").setInputFiles({ name: "spring intake.csv", mimeType: "text/csv", buffer: Buffer.from(rows.join("\n")) });
+  await page.getByRole("region", { name: "What it would do" }).waitFor();
+});
 await picture("standard-editor", {}, async (page) => {
   await standard(/^Chicken, eight pieces \d/, "wing.left")(page);
   await page.getByRole("link", { name: "Change it" }).click();

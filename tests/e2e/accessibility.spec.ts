@@ -116,11 +116,21 @@ for (const scheme of ["light", "dark"] as const) {
       ["/people", "People"],
       ["/people/changes", "What was changed"],
       ["/account", "Ilse Karimova"],
+      ["/roster", "Roster"],
+      ["/roster/import", "Bring in a file"],
     ] as const) {
       await page.goto(address);
       await page.getByRole("heading", { name: sign, level: 1 }).waitFor();
       await expectNoSeriousViolation(page, address);
     }
+    await page.getByLabel("or paste cells").fill("1\tAda\n2\t");
+    await page.getByRole("button", { name: "Look at it" }).click();
+    await page.getByRole("list", { name: "Problems" }).waitFor();
+    await expectNoSeriousViolation(page, "a roster with problems");
+    await page.goto("/roster");
+    await page.getByRole("button", { name: "Open Farid Nazaryan" }).click();
+    await page.getByRole("button", { name: "Allow something" }).click();
+    await expectNoSeriousViolation(page, "a student");
     await page.goto("/people");
     await page.getByRole("group", { name: "Teodor Vance" }).getByRole("button", { name: "New code" }).click();
     await page.getByTestId("code").waitFor();

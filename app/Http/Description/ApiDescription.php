@@ -15,6 +15,8 @@ use OpenApi\Generator;
 #[OA\Response(response: 'Problem', description: 'What went wrong (RFC 9457)', content: new OA\MediaType(mediaType: 'application/problem+json', schema: new OA\Schema(ref: Problem::class)))]
 final readonly class ApiDescription
 {
+    private const SENT = 'Sent';
+
     public function __construct(private string $root) {}
 
     public function toJson(): string
@@ -25,7 +27,10 @@ final readonly class ApiDescription
         }
         /** @var array{paths: array<string, array<string, mixed>>, components: array{schemas: array<string, array<string, mixed>>}} $document */
         $document = json_decode($openApi->toJson(), true, 512, JSON_THROW_ON_ERROR);
-        $document['components']['schemas'] = array_map(self::whole(...), $document['components']['schemas'])
+        foreach ($document['components']['schemas'] as $name => $schema) {
+            $document['components']['schemas'][$name] = str_ends_with($name, self::SENT) ? $schema : self::whole($schema);
+        }
+        $document['components']['schemas'] = $document['components']['schemas']
             + (new FormatSchemas("{$this->root}/docs/formats"))->all();
 
         $document['paths'] = array_map(self::withRequiredPathParameters(...), $document['paths']);
@@ -34,7 +39,7 @@ final readonly class ApiDescription
     }
 
     /**
-     * Views are whole: every property is always there, if only as null.
+     * Views are whole: every property is always there, if only as null. What is sent says by itself what it needs.
      *
      * @param array<string, mixed> $schema
      *

@@ -898,32 +898,32 @@ export interface components {
              * Format: binary
              * @description A CSV file (comma, semicolon or tab; UTF-8, UTF-16 with a mark, or Windows-1252), or a OneRoster 1.2 zip.
              */
-            file: string;
+            file?: string;
             /** @description Cells pasted from a spreadsheet, instead of a file. */
-            text: string;
+            text?: string;
             /** @description What each column holds, as a JSON list; without it, what the header names. */
-            columns: string;
+            columns?: string;
             /** @enum {string} */
-            has_header: "yes" | "no";
+            has_header?: "yes" | "no";
             /** @description For rows that name none. */
-            course: string;
+            course?: string;
             /** @description For rows that name none. */
-            group: string;
+            group?: string;
             /** @description For rows that name none. */
-            term: string;
+            term?: string;
             /** @description Groups to take, by their full names; without it, all. */
-            "only[]": string[];
+            "only[]"?: string[];
         };
         StudentSent: {
             /** @description Students of the roster. */
-            name: string;
-            family_name: string;
-            number: string | null;
-            email: string | null;
+            name?: string;
+            family_name?: string;
+            number?: string | null;
+            email?: string | null;
             /** Format: uuid */
-            group: string;
-            barred: string[];
-            left: boolean;
+            group?: string;
+            barred?: string[];
+            left?: boolean;
         };
         /** @description What went wrong with a request, as RFC 9457 problem details; never a stack trace. */
         Problem: {

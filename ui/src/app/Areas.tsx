@@ -12,6 +12,7 @@ export function Areas({ user }: { user: User }) {
           { to: "/", label: "Bench" },
           { to: "/floor", label: "Floor" },
           { to: "/standards", label: "Standards" },
+          ...(user.may_enrol ? [{ to: "/roster", label: "Roster" }] : []),
           ...(user.may_manage_people ? [{ to: "/people", label: "People" }] : []),
         ];
 

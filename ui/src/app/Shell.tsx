@@ -73,7 +73,12 @@ export function Shell() {
           {session.data.name}
         </Typography>
         <SchemeSwitch />
-        <Button size="small" onClick={() => setShowsShortcuts(true)} aria-label="Keyboard shortcuts">
+        <Button
+          size="small"
+          onClick={() => setShowsShortcuts(true)}
+          aria-label="Keyboard shortcuts"
+          sx={{ minWidth: 44, "@media (pointer: coarse)": { display: "none" } }}
+        >
           ?
         </Button>
         <SignOut />

@@ -5,6 +5,8 @@ import { Wall } from "../areas/floor/Wall";
 import { Account } from "../areas/people/Account";
 import { Changes } from "../areas/people/Changes";
 import { People } from "../areas/people/People";
+import { ImportRoster } from "../areas/roster/ImportRoster";
+import { Roster } from "../areas/roster/Roster";
 import { ClassSheet } from "../areas/sheet/ClassSheet";
 import { SchoolPage } from "../areas/standards/SchoolPage";
 import { Shelf } from "../areas/standards/Shelf";
@@ -26,6 +28,8 @@ export const router = createBrowserRouter([
     errorElement: <ScreenFault />,
     children: [
       { index: true, element: <Bench /> },
+      { path: "roster", element: <Roster /> },
+      { path: "roster/import", element: <ImportRoster /> },
       { path: "people", element: <People /> },
       { path: "people/changes", element: <Changes /> },
       { path: "account", element: <Account /> },

@@ -6,8 +6,8 @@ import { Link } from "react-router";
 import type { IssuedCode, Person } from "../../api/types";
 import { usePeople } from "../../api/usePeople";
 import { Rail } from "../../app/Rail";
+import { CodeSlip } from "../../parts/CodeSlip";
 import { Loading, ProblemNotice } from "../../parts/Notice";
-import { CodeSlip } from "./CodeSlip";
 import { InviteSlip } from "./InviteSlip";
 import { PersonRow } from "./PersonRow";
 
@@ -45,7 +45,7 @@ export function People() {
           }}
         />
       )}
-      {issued !== null && <CodeSlip issued={issued} onClose={() => setIssued(null)} />}
+      {issued !== null && <CodeSlip title={`A code for ${issued.name}`} codes={[issued]} onClose={() => setIssued(null)} />}
     </Box>
   );
 }

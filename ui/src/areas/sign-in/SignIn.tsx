@@ -15,8 +15,9 @@ export function SignIn() {
   return (
     <EntrySheet lead="Sign in to weigh, inspect and grade practicals." onSubmit={() => signIn.mutate({ email, password })}>
       <Field
-        label="E-mail"
-        type="email"
+        label="E-mail, or the sign-in name on your slip"
+        autoCapitalize="none"
+        spellCheck={false}
         autoComplete="username"
         autoFocus
         required
