@@ -1,3 +1,4 @@
+import "./support/browser";
 import { expect, test } from "@playwright/test";
 import type { Assessment, Floor, FloorStation, SentCapture, Tray } from "../../ui/src/api/types";
 import { withCaptures } from "../../ui/src/areas/floor/withCaptures";

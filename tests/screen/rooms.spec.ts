@@ -1,3 +1,4 @@
+import "./support/browser";
 import { readdirSync, readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
 import type { Floor, FloorStation, TrayLayout } from "../../ui/src/api/types";

@@ -1,3 +1,4 @@
+import "./support/browser";
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
 import type { SentCapture } from "../../ui/src/api/types";

@@ -1,0 +1,203 @@
+import { expect, test } from "@playwright/test";
+import { answerWith, browser, json, online, problem, type Asked } from "./support/browser";
+import type { SentCapture, Tray } from "../../ui/src/api/types";
+import { startSending } from "../../ui/src/offline/sender";
+import { store } from "../../ui/src/offline/store";
+
+/** What waits on the device goes up in order, once, and nothing of it is lost; the store is IndexedDB, the server is played. */
+
+const tray = (asked: Asked): Response => json({ attempt: asked.path.split("/")[4] });
+
+const note = (id: string, attempt = "one"): { attempt: string; capture: SentCapture } => ({
+  attempt,
+  capture: { id, at: "2026-03-02T09:00:00.000Z", kind: "note", text: id } as SentCapture,
+});
+
+async function waits(captures: { attempt: string; capture: SentCapture; blob?: Blob }[], user = "marit"): Promise<void> {
+  await store.waiting.bulkAdd(captures.map((it) => ({ user, offsetMs: 0, refusal: null, ...it })));
+}
+
+const idsOf = ({ body }: Asked): string[] => (body as { captures: SentCapture[] }).captures.map((it) => it.id);
+const left = async (): Promise<string[]> => (await store.waiting.orderBy("order").toArray()).map((it) => it.capture.id);
+
+let running: { stop: () => void }[] = [];
+function send(user = "marit"): { kick: () => void; trays: Tray[]; signedOut: () => number } {
+  const trays: Tray[] = [];
+  let times = 0;
+  const sender = startSending(user, { onTray: (it) => trays.push(it), onSignedOut: () => (times += 1) });
+  running.push(sender);
+
+  return { kick: sender.kick, trays, signedOut: () => times };
+}
+
+test.beforeEach(async () => {
+  await store.waiting.clear();
+});
+test.afterEach(() => {
+  running.forEach((it) => it.stop());
+  running = [];
+});
+
+test("captures of one tray go up together, in the order they were made; the next tray after it", async () => {
+  const asked = browser(tray);
+  await waits([note("a"), note("b"), note("c", "two"), note("d")]);
+  const { trays } = send();
+  await expect.poll(left).toEqual([]);
+  expect(asked.map((it) => [it.path, idsOf(it)])).toEqual([
+    ["/api/v1/attempts/one/captures", ["a", "b"]],
+    ["/api/v1/attempts/two/captures", ["c"]],
+    ["/api/v1/attempts/one/captures", ["d"]],
+  ]);
+  expect(trays).toHaveLength(3);
+});
+
+test("a hundred at once, and no more", async () => {
+  const asked = browser(tray);
+  await waits(Array.from({ length: 130 }, (_, index) => note(String(index))));
+  send();
+  await expect.poll(left).toEqual([]);
+  expect(asked.map((it) => idsOf(it).length)).toEqual([100, 30]);
+});
+
+test("captures made by another clock go up apart, with what their clock was put right by", async () => {
+  const asked = browser(tray);
+  await waits([note("a")]);
+  await store.waiting.add({ user: "marit", refusal: null, ...note("b"), offsetMs: 7_000 });
+  send();
+  await expect.poll(left).toEqual([]);
+  expect(asked.map((it) => (it.body as { offset_ms: number }).offset_ms)).toEqual([0, 7_000]);
+});
+
+test("without a network everything stays, and goes up by itself once there is one", async () => {
+  const asked = browser(() => Promise.reject(new TypeError("Failed to fetch")));
+  await waits([note("a"), note("b")]);
+  const { signedOut } = send();
+  await expect.poll(() => asked.length).toBeGreaterThan(0);
+  expect(await left()).toEqual(["a", "b"]);
+  answerWith(tray);
+  online();
+  await expect.poll(left).toEqual([]);
+  expect(signedOut()).toBe(0);
+});
+
+test("where the answer is lost, the same captures are sent again under the same ids", async () => {
+  let isLost = true;
+  const asked = browser((it) => {
+    if (!isLost) return tray(it);
+    isLost = false;
+    throw new TypeError("the connection broke off");
+  });
+  await waits([note("a"), note("b")]);
+  send();
+  await expect.poll(left).toEqual([]);
+  expect(asked.map(idsOf)).toEqual([
+    ["a", "b"],
+    ["a", "b"],
+  ]);
+});
+
+for (const status of [429, 500, 503]) {
+  test(`an answer of ${status} refuses nothing: it is tried again`, async () => {
+    let tries = 0;
+    browser((it) => (++tries === 1 ? problem(status, "Not now") : tray(it)));
+    await waits([note("a")]);
+    send();
+    await expect.poll(left).toEqual([]);
+    expect(tries).toBe(2);
+  });
+}
+
+test("of several the one that is refused stays with its reason, and the others go up", async () => {
+  const asked = browser((it) => (idsOf(it).includes("b") ? problem(422, "the standard has no piece “tail”") : tray(it)));
+  await waits([note("a"), note("b"), note("c")]);
+  send();
+  await expect.poll(left).toEqual(["b"]);
+  expect((await store.waiting.toArray())[0]?.refusal).toBe("the standard has no piece “tail”");
+  expect(asked.map(idsOf)).toEqual([["a", "b", "c"], ["a"], ["b"], ["c"]]);
+});
+
+test("what was refused is not sent again by itself, and holds nothing up", async () => {
+  const asked = browser(tray);
+  await store.waiting.add({ user: "marit", offsetMs: 0, ...note("refused"), refusal: "No such piece" });
+  await waits([note("later")]);
+  send();
+  await expect.poll(left).toEqual(["refused"]);
+  expect(asked.map(idsOf)).toEqual([["later"]]);
+});
+
+test("who has to sign in again loses nothing, and is asked once", async () => {
+  const asked = browser(() => problem(401, "Sign in to go on."));
+  await waits([note("a"), note("b", "two")]);
+  const { signedOut, kick } = send();
+  await expect.poll(signedOut).toBe(1);
+  expect([await left(), asked.length]).toEqual([["a", "b"], 1]);
+  answerWith(tray);
+  kick();
+  await expect.poll(left).toEqual([]);
+});
+
+test("what another person took down here waits for them", async () => {
+  const asked = browser(tray);
+  await waits([note("theirs")], "teodor");
+  await waits([note("mine")]);
+  send();
+  await expect.poll(left).toEqual(["theirs"]);
+  expect(asked.map(idsOf)).toEqual([["mine"]]);
+  send("teodor");
+  await expect.poll(left).toEqual([]);
+});
+
+test("a photograph goes up before the capture that speaks of it; without it, neither", async () => {
+  let isThere = false;
+  const asked = browser((it) => {
+    if (it.method !== "PUT") return tray(it);
+
+    return isThere ? new Response(null, { status: 204 }) : problem(503, "Not now");
+  });
+  const sha256 = "0".repeat(64);
+  const photo = {
+    attempt: "one",
+    capture: { id: "p", at: "2026-03-02T09:00:00.000Z", kind: "photo", file: "tray.jpg", sha256 } as SentCapture,
+  };
+  await waits([{ ...photo, blob: new Blob(["picture"]) }]);
+  const { kick } = send();
+  await expect.poll(() => asked.length).toBeGreaterThan(0);
+  expect([await left(), asked.every((it) => it.method === "PUT")]).toEqual([["p"], true]);
+  isThere = true;
+  kick();
+  await expect.poll(left).toEqual([]);
+  expect(asked.slice(-2).map((it) => [it.method, it.path])).toEqual([
+    ["PUT", `/api/v1/attempts/one/photos/${sha256}`],
+    ["POST", "/api/v1/attempts/one/captures"],
+  ]);
+});
+
+test("what is taken down while something is on its way goes up next", async () => {
+  let release: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  const asked = browser(async (it) => {
+    if (idsOf(it).includes("first")) await held;
+
+    return tray(it);
+  });
+  await waits([note("first")]);
+  const { kick } = send();
+  await expect.poll(() => asked.length).toBe(1);
+  await waits([note("second")]);
+  kick();
+  release();
+  await expect.poll(left).toEqual([]);
+  expect(asked.map(idsOf)).toEqual([["first"], ["second"]]);
+});
+
+test("a sender that was stopped sends nothing more", async () => {
+  const asked = browser(tray);
+  const { kick } = send();
+  running.forEach((it) => it.stop());
+  await waits([note("a")]);
+  kick();
+  online();
+  const other = send("somebody else");
+  other.kick();
+  expect([await left(), asked]).toEqual([["a"], []]);
+});
