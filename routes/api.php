@@ -10,6 +10,7 @@ use App\Http\Controllers\Api\CaptureController;
 use App\Http\Controllers\Api\CarcassController;
 use App\Http\Controllers\Api\ChangesController;
 use App\Http\Controllers\Api\DraftController;
+use App\Http\Controllers\Api\FindController;
 use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
 use App\Http\Controllers\Api\PersonController;
@@ -71,6 +72,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::put('/drafts/{draft}', [DraftController::class, 'store']);
     Route::delete('/drafts/{draft}', [DraftController::class, 'destroy']);
 
+    Route::get('/find', [FindController::class, 'index']);
     Route::get('/bench', [BenchController::class, 'show']);
     Route::get('/bench/earlier', [BenchController::class, 'earlier']);
 

@@ -251,6 +251,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Practicals, students and standards by a part of their names; every word must be there, in any order. */
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}/floor": {
         parameters: {
             query?: never;
@@ -1215,6 +1232,19 @@ export interface components {
             scale_is_simulated: boolean;
             /** @description The version of the arrangement (If-Match). */
             arrangement: string;
+        };
+        /** @description Something that was found: a practical, a student's latest tray, a standard. */
+        FoundView: {
+            /** @enum {string} */
+            kind: "practical" | "student" | "standard";
+            /**
+             * Format: uuid
+             * @description Of the practical, of the latest attempt of the student, of the standard.
+             */
+            id: string;
+            title: string;
+            /** @description What tells it from others of its name. */
+            note: string;
         };
         /** @description Why a clock may not be set running without a reason. */
         GateView: {
@@ -2860,6 +2890,29 @@ export interface operations {
                 };
                 content?: never;
             };
+        };
+    };
+    find: {
+        parameters: {
+            query: {
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Up to six of each kind */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundView"][];
+                };
+            };
+            403: components["responses"]["Problem"];
         };
     };
     floor: {

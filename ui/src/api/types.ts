@@ -7,6 +7,7 @@ export type Start = Schemas["StartView"];
 export type Person = Schemas["PersonView"];
 export type IssuedCode = Schemas["IssuedCodeView"];
 export type Change = Schemas["ChangeView"];
+export type Found = Schemas["FoundView"];
 export type Group = Schemas["GroupView"];
 export type Student = Schemas["StudentView"];
 export type Allowance = Schemas["AccommodationView"];

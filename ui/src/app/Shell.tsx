@@ -12,6 +12,7 @@ import { WayIn } from "../areas/sign-in/WayIn";
 import { Loading, ProblemNotice } from "../parts/Notice";
 import { useKey } from "../parts/useKey";
 import { Areas } from "./Areas";
+import { FindSlip } from "./FindSlip";
 import { inOneRow } from "./inOneRow";
 import { RailPlace } from "./Rail";
 import { ShortcutList } from "./ShortcutList";
@@ -21,9 +22,12 @@ import { Wordmark } from "./Wordmark";
 export function Shell() {
   const session = useSession();
   const [showsShortcuts, setShowsShortcuts] = useState(false);
+  const [finds, setFinds] = useState(false);
   const [rail, setRail] = useState<HTMLElement | null>(null);
   const navigate = useNavigate();
+  const isStaff = session.data != null && session.data.role !== "student";
   useKey("?", () => setShowsShortcuts(true));
+  useKey("/", () => isStaff && setFinds(true));
   useKey("b", () => void navigate("/"));
   useKey("f", () => void navigate("/floor"));
   useKey("s", () => void navigate("/standards"));
@@ -72,6 +76,11 @@ export function Shell() {
         >
           {session.data.name}
         </Typography>
+        {isStaff && (
+          <Button size="small" onClick={() => setFinds(true)}>
+            Find
+          </Button>
+        )}
         <SchemeSwitch />
         <Button
           size="small"
@@ -93,6 +102,7 @@ export function Shell() {
           </Kept>
         </RailPlace>
       </Box>
+      {finds && <FindSlip onClose={() => setFinds(false)} />}
       {showsShortcuts && <ShortcutList onClose={() => setShowsShortcuts(false)} />}
     </Box>
   );

@@ -7,6 +7,7 @@ const groups: { title: string; keys: [string, string][] }[] = [
     title: "Anywhere",
     keys: [
       ["?", "this sheet"],
+      ["/", "find a practical, a student, a standard"],
       ["b", "to the Bench"],
       ["f", "to the Floor"],
       ["s", "to the standards"],

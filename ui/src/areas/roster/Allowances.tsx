@@ -28,7 +28,7 @@ export function Allowances({ student }: { student: Student }) {
           <Typography variant="body2" sx={{ flex: "1 1 240px" }}>
             {allowanceWords(it)}, from {it.from}: {it.reason}
           </Typography>
-          <Button size="small" disabled={end.isPending} onClick={() => end.mutate(it.id)} aria-label={`End ${allowanceWords(it)}`}>
+          <Button size="small" disabled={end.isPending} onClick={() => end.mutate(it.id)} aria-label={`End it: ${allowanceWords(it)}`}>
             End it
           </Button>
         </Box>
