@@ -47,6 +47,13 @@ final class RolesTest extends TestCase
         $send('amina')->assertForbidden()->assertJson(['type' => 'urn:deft-blade:problem:not-allowed']);
     }
 
+    public function testNobodyReadsATrayBySendingNothing(): void
+    {
+        $send = fn(string $account) => $this->as($account)->postJson("/api/v1/attempts/{$this->station(1)->id}/captures", ['device' => 'test', 'captures' => []]);
+        $send('amina')->assertForbidden();
+        $send('marit')->assertOk();
+    }
+
     public function testAStudentSeesTheirOwnReleasedResultAndNoOther(): void
     {
         $of = fn(int $station): string => $this->rehearsal()->attempts()->whereRelation('row', 'station', $station)->firstOrFail()->id;

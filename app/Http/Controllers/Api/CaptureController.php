@@ -41,6 +41,8 @@ final class CaptureController
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
     public function store(Request $request, Attempt $attempt, RecordCaptures $recording, ReadTray $reading, #[CurrentUser] User $user): JsonResponse
     {
+        // The answer shows the tray, so whoever sends must be one who may see it, even where nothing is sent.
+        Gate::authorize('view', $attempt);
         $body = Node::decode($request->getContent())->keys(['device', 'captures'], ['offset_ms']);
         $device = $body->at('device')->identifier();
         $offsetMs = $body->has('offset_ms') ? $body->at('offset_ms')->integer(-self::MOST_OFFSET_MS, self::MOST_OFFSET_MS) : 0;

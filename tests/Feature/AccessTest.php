@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Accommodation;
+use App\Models\PublishedStandard;
+use App\Models\Student;
+use App\Models\StudentGroup;
+use App\Models\User;
+use Illuminate\Routing\Route;
+use Illuminate\Routing\Router;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Each role at each address of the API: a new address is refused by this test until it stands here. */
+final class AccessTest extends TestCase
+{
+    private const ROLES = ['i' => 'marit', 'a' => 'teodor', 'c' => 'ilse', 's' => 'amina'];
+
+    /** Who is let in: i(nstructor), a(ssessor), c(oordinator), s(tudent); '*' everybody, signed in or not. */
+    private const MAY = [
+        'POST /session' => '*', 'GET /session' => 'iacs', 'DELETE /session' => 'iacs',
+        'GET /start' => '*', 'POST /start' => '*', 'POST /code/look' => '*', 'POST /code' => '*',
+        'PUT /account/password' => 'iacs', 'DELETE /account/sessions' => 'iacs',
+        'GET /people' => 'c', 'POST /people' => 'c', 'PATCH /people/{person}' => 'c', 'POST /people/{person}/code' => 'c', 'GET /changes' => 'c',
+        'GET /roster' => 'ic', 'GET /roster.csv' => 'ic', 'GET /roster.zip' => 'ic', 'POST /roster/plan' => 'ic', 'POST /roster/import' => 'ic',
+        'POST /groups' => 'ic', 'PUT /groups/{group}' => 'ic', 'POST /groups/{group}/codes' => 'ic',
+        'GET /students' => 'ic', 'POST /students' => 'ic', 'PATCH /students/{student}' => 'ic', 'POST /students/{student}/accommodations' => 'ic',
+        'DELETE /students/{student}/accommodations/{accommodation}' => 'ic',
+        'GET /school' => 'iac', 'PATCH /school' => 'ic', 'GET /carcasses' => 'iac', 'GET /policy' => 'iac',
+        'GET /drafts' => 'i', 'GET /drafts/{draft}' => 'i', 'PUT /drafts/{draft}' => 'i', 'DELETE /drafts/{draft}' => 'i',
+        'GET /find' => 'iac', 'GET /bench' => 'iac', 'GET /bench/earlier' => 'iac',
+        'GET /assessments/{assessment}' => 'iac', 'GET /assessments/{assessment}/package' => 'iac', 'GET /assessments/{assessment}/sheet' => 'iac', 'GET /assessments/{assessment}/sheet.csv' => 'iac',
+        'GET /assessments/{assessment}/floor' => 'iac', 'PUT /assessments/{assessment}/room' => 'ia', 'POST /assessments/{assessment}/presence' => 'iac', 'GET /assessments/{assessment}/captures' => 'iac',
+        'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'i',
+        'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
+        'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /results' => 'iacs', 'POST /attempts/{attempt}/pan' => 'ia',
+        'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',
+        'GET /standards/{standard}/sheet.pdf' => 'iac', 'GET /standards/{standard}/document' => 'iac',
+    ];
+
+    private const HIDDEN = ['GET /attempts/{attempt}/released', 'GET /attempts/{attempt}/photos/{sha256}'];
+
+    /** What streams is opened and left alone here. */
+    private const STREAMS = ['GET /scale'];
+
+    public function testEveryAddressStandsHere(): void
+    {
+        $there = array_map(self::nameOf(...), $this->routes());
+        self::assertEqualsCanonicalizing([...array_keys(self::MAY), ...self::STREAMS], $there);
+    }
+
+    #[DataProvider('addresses')]
+    public function testLetsInWhoMayAndNobodyElse(string $address, string $may): void
+    {
+        [$method, $path] = explode(' ', $address);
+        $path = strtr($path, $this->existing());
+        $headers = ['If-Match' => '"0"'];
+        foreach (self::ROLES as $letter => $account) {
+            $status = $this->as($account)->json($method, "/api/v1$path", [], $headers)->getStatusCode();
+            // What is somebody else's is not there for a student, rather than forbidden.
+            $refused = in_array($address, self::HIDDEN, true) ? [403, 404] : [403];
+            $may === '*' || str_contains($may, $letter)
+                ? self::assertNotContains($status, [401, 403], "$account may: $address")
+                : self::assertContains($status, $refused, "$account may not: $address");
+        }
+    }
+
+    #[DataProvider('addresses')]
+    public function testNothingButTheWayInIsOpenToWhoIsSignedOut(string $address, string $may): void
+    {
+        [$method, $path] = explode(' ', $address);
+        $answer = $this->json($method, '/api/v1'.strtr($path, $this->existing()), [], ['If-Match' => '"0"']);
+        if ($may === '*') {
+            self::assertNotSame(401, $answer->getStatusCode(), $address);
+
+            return;
+        }
+        $answer->assertUnauthorized()->assertHeader('Content-Type', 'application/problem+json');
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function addresses(): iterable
+    {
+        foreach (self::MAY as $address => $may) {
+            yield $address => [$address, $may];
+        }
+    }
+
+    /** @return list<Route> */
+    private function routes(): array
+    {
+        return array_values(array_filter(app(Router::class)->getRoutes()->getRoutes(), static fn(Route $it): bool => str_starts_with($it->uri(), 'api/v1/')));
+    }
+
+    private static function nameOf(Route $route): string
+    {
+        return $route->methods()[0].' '.substr($route->uri(), strlen('api/v1'));
+    }
+
+    /** @return array<string, string> */
+    private function existing(): array
+    {
+        $student = Student::query()->has('accommodations')->firstOrFail();
+
+        return [
+            '{assessment}' => $this->practical()->id,
+            '{attempt}' => $this->station(12)->id,
+            '{standard}' => PublishedStandard::query()->firstOrFail()->id,
+            '{draft}' => '0198c000-0000-7000-8000-000000000001',
+            '{sha256}' => str_repeat('0', 64),
+            '{person}' => User::query()->where('email', 'teodor@tollgate-quay.example')->firstOrFail()->id,
+            '{group}' => StudentGroup::query()->firstOrFail()->id,
+            '{student}' => $student->id,
+            '{accommodation}' => Accommodation::query()->where('student_id', $student->id)->firstOrFail()->id,
+        ];
+    }
+}
