@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Scale\ScaleLine;
 use App\Scale\ScalePan;
 use App\School\School;
+use App\Sessions\EndedSessions;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -35,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Session::extend('database', static fn(Application $app): EndedSessions => new EndedSessions($app->make('db')->connection(), config()->string('session.table'), config()->integer('session.lifetime'), $app));
         Model::shouldBeStrict(! $this->app->isProduction());
         JsonResource::withoutWrapping();
         $failed = static fn(Response $response): bool => ! $response->isSuccessful();

@@ -24,6 +24,10 @@ return new class extends Migration {
             $table->timestampTz('expires_at', 3);
             $table->timestampTz('used_at', 3)->nullable();
         });
+        Schema::create('ended_sessions', static function (Blueprint $table): void {
+            $table->string('id')->primary();
+            $table->timestampTz('ended_at')->index();
+        });
         Schema::create('audit_entries', static function (Blueprint $table): void {
             $table->bigIncrements('seq');
             $table->uuid('id')->unique();
@@ -38,6 +42,7 @@ return new class extends Migration {
     public function down(): void
     {
         Schema::drop('audit_entries');
+        Schema::drop('ended_sessions');
         Schema::drop('access_codes');
         Schema::table('users', static fn(Blueprint $table) => $table->dropColumn('left_at'));
     }

@@ -20,10 +20,11 @@ final class LayersTest extends TestCase
         'Photos' => [],
         'Roster' => [],
         'Scale' => [],
+        'Sessions' => [],
         'School' => ['Models'],
         'Policies' => ['Models'],
         'Models' => [],
-        'Providers' => ['Photos', 'Scale', 'School', 'Models'],
+        'Providers' => ['Photos', 'Scale', 'School', 'Sessions', 'Models'],
     ];
 
     public function testNoFolderKnowsWhatIsAboveIt(): void

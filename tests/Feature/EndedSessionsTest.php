@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\EndSessions;
+use App\Models\User;
+use App\Sessions\EndedSessions;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** A session that was ended stays ended, whatever is written back to it. */
+final class EndedSessionsTest extends TestCase
+{
+    public function testARequestOnItsWayDoesNotSignInAgain(): void
+    {
+        [$onItsWay, $signingOut, $later] = [$this->sessions(), $this->sessions(), $this->sessions()];
+        $onItsWay->write('tablet', 'signed in');
+        self::assertSame('signed in', $this->sessions()->read('tablet'));
+        $onItsWay->read('tablet');
+        $signingOut->destroy('tablet');
+        $onItsWay->write('tablet', 'signed in');
+        self::assertSame('', $later->read('tablet'));
+        // Nor where it is put in anew.
+        $later->write('tablet', 'signed in');
+        self::assertSame('', $this->sessions()->read('tablet'));
+    }
+
+    public function testOtherSessionsGoOn(): void
+    {
+        $this->sessions()->write('tablet', 'a');
+        $this->sessions()->write('computer', 'b');
+        $this->sessions()->destroy('tablet');
+        $this->sessions()->destroy('tablet');
+        self::assertSame('b', $this->sessions()->read('computer'));
+    }
+
+    public function testWhoIsSignedOutEverywhereStaysSoToo(): void
+    {
+        $marit = User::query()->where('email', 'marit@tollgate-quay.example')->firstOrFail();
+        $onItsWay = $this->sessions();
+        $onItsWay->write('tablet', 'signed in');
+        DB::table('sessions')->where('id', 'tablet')->update(['user_id' => $marit->id]);
+        (new EndSessions())->of($marit);
+        $onItsWay->write('tablet', 'signed in');
+        self::assertSame('', $this->sessions()->read('tablet'));
+    }
+
+    public function testWhatWasEndedLongAgoIsForgotten(): void
+    {
+        $this->sessions()->destroy('old');
+        $this->travel(3)->hours();
+        $this->sessions()->destroy('new');
+        $this->sessions()->gc(7200);
+        self::assertSame(['new'], DB::table('ended_sessions')->pluck('id')->all());
+    }
+
+    private function sessions(): EndedSessions
+    {
+        return new EndedSessions(DB::connection(), 'sessions', 120);
+    }
+}
