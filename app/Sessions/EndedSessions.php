@@ -9,7 +9,7 @@ use Illuminate\Support\Carbon;
 
 /**
  * Sessions in the database, where one that was ended stays ended. A request that was on its way while somebody signed out writes its session back when it is
- * done; that an id was ended is therefore kept, and such a session is read as an empty one.
+ * done, and its answer gives the browser the old id again; that an id was ended is therefore kept, and such a session is read as an empty one.
  */
 final class EndedSessions extends DatabaseSessionHandler
 {
@@ -17,7 +17,12 @@ final class EndedSessions extends DatabaseSessionHandler
 
     public function read($sessionId): string|false
     {
-        return $this->connection->table(self::TABLE)->where('id', $sessionId)->useWritePdo()->exists() ? '' : parent::read($sessionId);
+        return $this->hasEnded($sessionId) ? '' : parent::read($sessionId);
+    }
+
+    public function hasEnded(string $sessionId): bool
+    {
+        return $this->connection->table(self::TABLE)->where('id', $sessionId)->useWritePdo()->exists();
     }
 
     public function destroy($sessionId): bool

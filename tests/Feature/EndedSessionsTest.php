@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Actions\EndSessions;
 use App\Models\User;
 use App\Sessions\EndedSessions;
+use App\Sessions\OpenSessions;
+use Illuminate\Session\Store;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -25,6 +27,26 @@ final class EndedSessionsTest extends TestCase
         // Nor where it is put in anew.
         $later->write('tablet', 'signed in');
         self::assertSame('', $this->sessions()->read('tablet'));
+    }
+
+    public function testWhoeverComesWithTheIdOfAnEndedOneGetsANewOne(): void
+    {
+        config(['session.encrypt' => true]);
+        $session = (new OpenSessions(app()))->driver('database');
+        self::assertInstanceOf(Store::class, $session);
+        [$open, $ended] = [str_repeat('a', 40), str_repeat('b', 40)];
+        $this->sessions()->destroy($ended);
+        $session->setId($open);
+        self::assertSame($open, $session->getId());
+        $session->setId($ended);
+        self::assertNotSame($ended, $session->getId());
+        $session->start();
+        $session->put('seen', 1);
+        $session->save();
+        $again = (new OpenSessions(app()))->driver('database');
+        $again->setId($session->getId());
+        $again->start();
+        self::assertSame(1, $again->get('seen'));
     }
 
     public function testOtherSessionsGoOn(): void
