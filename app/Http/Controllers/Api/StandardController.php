@@ -10,13 +10,13 @@ use App\Http\Prints\StandardPrint;
 use App\Http\Resources\CheckView;
 use App\Http\Resources\ShelfItemView;
 use App\Http\Resources\StandardView;
+use App\Http\Shelf;
 use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Shipped\ShippedDocuments;
-use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -29,13 +29,11 @@ final class StandardController
 {
     #[OA\Get(path: '/standards', operationId: 'shelf', tags: ['standards'])]
     #[OA\Response(response: 200, description: 'The latest version of every standard', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfItemView::class)))]
-    public function index(School $school): JsonResponse
+    public function index(School $school, Shelf $shelf): JsonResponse
     {
         Gate::authorize('viewAny', PublishedStandard::class);
-        $items = PublishedStandard::query()->withCount('assessments')->orderBy('key')->orderByDesc('version')->get()->unique('key')
-            ->map(static fn(PublishedStandard $it): ShelfItemView => ShelfItemView::of($it, Standard::read(Node::of($school->said($it->document), 'standard'))));
 
-        return new JsonResponse(array_values($items->all()));
+        return new JsonResponse($shelf->items($school));
     }
 
     #[OA\Get(path: '/standards/{standard}', operationId: 'standard', tags: ['standards'])]
