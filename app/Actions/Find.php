@@ -53,13 +53,12 @@ final readonly class Find
     /** @return Collection<int, PublishedStandard> the latest version of each, by title */
     public function standards(): Collection
     {
-        $title = "translate(document->>'title', '{}', '')";
         $found = PublishedStandard::query()->whereIn('id', PublishedStandard::query()->select('id')->distinct('key')->orderBy('key')->orderByDesc('version'));
         foreach ($this->words as $word) {
-            $found->whereRaw("$title || ' ' || COALESCE(document->>'species', '') ILIKE ?", [self::anywhere($word)]);
+            $found->whereRaw("title || ' ' || species ILIKE ?", [self::anywhere($word)]);
         }
 
-        return $found->orderByRaw($title)->limit(self::OF_A_KIND)->get()->toBase();
+        return $found->orderBy('title')->limit(self::OF_A_KIND)->get()->toBase();
     }
 
     private static function anywhere(string $word): string

@@ -7,9 +7,7 @@ namespace App\Http\Resources;
 use App\Actions\ClassRows;
 use App\Models\Assessment;
 use App\Models\Attempt;
-use App\School\School;
-use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Sentence\Sentences;
 use OpenApi\Attributes as OA;
 
 /** A practical on the Bench, with a card for each tray. */
@@ -39,12 +37,9 @@ final readonly class PracticalView
     ) {}
 
     /** @param Assessment $assessment with its group, and its attempts with student and release */
-    public static function of(Assessment $assessment, School $school): self
+    public static function of(Assessment $assessment, StandardInBrief $standard, Sentences $sentences): self
     {
-        $document = $school->said($assessment->held->document);
-        $standard = Standard::read(Node::of($document, 'standard'));
         $rows = ClassRows::of($assessment->attempts);
-        $sentences = $school->sentences($standard);
 
         return new self(
             $assessment->id,
@@ -54,7 +49,7 @@ final readonly class PracticalView
             $assessment->group->name,
             $assessment->group->course,
             $standard->title,
-            TrayLayoutView::of($document, $standard),
+            $standard->layout,
             array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
         );
     }

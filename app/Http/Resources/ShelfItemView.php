@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\PublishedStandard;
-use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
 /** A standard as it stands on the shelf. */
@@ -35,7 +34,8 @@ final readonly class ShelfItemView
         public int $used,
     ) {}
 
-    public static function of(PublishedStandard $published, Standard $standard): self
+    /** @param PublishedStandard $published with the count of its assessments */
+    public static function of(PublishedStandard $published, StandardInBrief $standard): self
     {
         return new self(
             $published->id,
@@ -43,10 +43,10 @@ final readonly class ShelfItemView
             $published->version,
             $standard->title,
             $standard->species,
-            count($standard->cuts->pieces),
-            $standard->time === null ? null : (int) $standard->time->standardMs,
-            $standard->time === null ? null : (int) $standard->time->limitMs,
-            TrayLayoutView::of($published->document, $standard),
+            $standard->pieces,
+            $standard->standardMs,
+            $standard->limitMs,
+            $standard->layout,
             $published->assessments_count ?? 0,
         );
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\ReleaseState;
-use App\Models\Assessment;
 use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Message\Message;
@@ -31,7 +30,7 @@ final readonly class WaitingView
     ) {}
 
     /** @return list<self> of one practical, most pressing first */
-    public static function in(Assessment $assessment, PracticalView $practical, Sentences $sentences): array
+    public static function in(PracticalView $practical, Sentences $sentences): array
     {
         $found = [];
         $ready = 0;
@@ -49,11 +48,11 @@ final readonly class WaitingView
             };
             $ready += $tray->stage === Stage::Judged && $tray->release_state === ReleaseState::Unreleased ? 1 : 0;
             if ($kind !== null) {
-                $found[] = new self($kind, $assessment->id, $tray->attempt, $sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $tray->station, 'student' => $tray->student])), $sentences->say(self::messageOf($kind, $tray)));
+                $found[] = new self($kind, $practical->id, $tray->attempt, $sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $tray->station, 'student' => $tray->student])), $sentences->say(self::messageOf($kind, $tray)));
             }
         }
         if ($ready > 0) {
-            $found[] = new self(WaitingKind::Release, $assessment->id, null, $practical->title, $sentences->say(Message::of(MessageCode::WaitingRelease, ['count' => $ready])));
+            $found[] = new self(WaitingKind::Release, $practical->id, null, $practical->title, $sentences->say(Message::of(MessageCode::WaitingRelease, ['count' => $ready])));
         }
         usort($found, static fn(self $a, self $b): int => array_search($a->kind, WaitingKind::cases(), true) <=> array_search($b->kind, WaitingKind::cases(), true));
 

@@ -8,12 +8,13 @@ use App\Http\Resources\BenchView;
 use App\Http\Resources\EarlierView;
 use App\Http\Resources\PracticalView;
 use App\Http\Resources\WaitingView;
+use App\Http\StandardsInBrief;
 use App\Models\Assessment;
 use App\School\School;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection as Assessments;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
@@ -25,7 +26,7 @@ final class BenchController
 
     private const MOST_PAGES = 10_000;
 
-    public function __construct(private readonly School $school) {}
+    public function __construct(private readonly School $school, private readonly StandardsInBrief $standards) {}
 
     #[OA\Get(path: '/bench', operationId: 'bench', tags: ['bench'])]
     #[OA\Response(response: 200, description: 'Every practical of today, the last ones before, what comes, and what waits', content: new OA\JsonContent(ref: BenchView::class))]
@@ -35,22 +36,16 @@ final class BenchController
         Gate::authorize('viewAny', Assessment::class);
         $today = $this->school->today()->toDateString();
         $until = $this->school->today()->addDays(self::COMING_DAYS)->toDateString();
-        $held = self::practicals()->where('held_on', $today)->orderBy('title')->get();
-        $coming = self::practicals()->where('held_on', '>', $today)->where('held_on', '<=', $until)->oldest('held_on')->get();
         $earlier = $this->earlierThan($today, 1);
-        $waiting = [];
-        foreach ([...$held, ...$earlier->take(self::EARLIER_A_PAGE)] as $assessment) {
-            array_push($waiting, ...WaitingView::in($assessment, PracticalView::of($assessment, $this->school), $this->school->sentences()));
-        }
+        $shown = Assessment::query()->without('held')->where('held_on', '>=', $today)->where('held_on', '<=', $until)->oldest('held_on')->orderBy('title')->get()
+            ->concat($earlier->take(self::EARLIER_A_PAGE));
+        $views = $this->views($shown);
+        $ofDay = static fn(int $side): array => array_values(array_filter($views, static fn(PracticalView $it): bool => ($it->held_on <=> $today) === $side));
+        [$ofEarlier, $ofToday, $coming] = [$ofDay(-1), $ofDay(0), $ofDay(1)];
+        $sentences = $this->school->sentences();
+        $waiting = array_merge(...array_map(static fn(PracticalView $it): array => WaitingView::in($it, $sentences), [...$ofToday, ...$ofEarlier]));
 
-        return new JsonResponse(new BenchView(
-            $today,
-            $this->views($held),
-            $this->views($earlier->take(self::EARLIER_A_PAGE)),
-            $this->views($coming),
-            $waiting,
-            $earlier->count() > self::EARLIER_A_PAGE,
-        ));
+        return new JsonResponse(new BenchView($today, $ofToday, $ofEarlier, $coming, $waiting, $earlier->count() > self::EARLIER_A_PAGE));
     }
 
     #[OA\Get(path: '/bench/earlier', operationId: 'benchEarlier', tags: ['bench'])]
@@ -65,25 +60,23 @@ final class BenchController
         return new JsonResponse(new EarlierView($this->views($found->take(self::EARLIER_A_PAGE)), $found->count() > self::EARLIER_A_PAGE));
     }
 
-    /** @return Collection<int, Assessment> a page, and one more where there is a next */
-    private function earlierThan(string $date, int $page): Collection
+    /** @return Assessments<int, Assessment> a page, and one more where there is a next */
+    private function earlierThan(string $date, int $page): Assessments
     {
-        return self::practicals()->where('held_on', '<', $date)->latest('held_on')->orderBy('id')->offset(($page - 1) * self::EARLIER_A_PAGE)->limit(self::EARLIER_A_PAGE + 1)->get();
-    }
-
-    /** @return Builder<Assessment> */
-    private static function practicals(): Builder
-    {
-        return Assessment::query()->with(['group', 'attempts.student', 'attempts.release']);
+        return Assessment::query()->without('held')->where('held_on', '<', $date)->latest('held_on')->orderBy('id')->offset(($page - 1) * self::EARLIER_A_PAGE)->limit(self::EARLIER_A_PAGE + 1)->get();
     }
 
     /**
-     * @param iterable<Assessment> $assessments
+     * @param Assessments<int, Assessment> $assessments
      *
      * @return list<PracticalView>
      */
-    private function views(iterable $assessments): array
+    private function views(Assessments $assessments): array
     {
-        return array_map(fn(Assessment $it): PracticalView => PracticalView::of($it, $this->school), array_values([...$assessments]));
+        $assessments->load(['group', 'attempts.student', 'attempts.release', 'held' => static fn(Relation $held): Relation => $held->without('policy', 'standard')]);
+        $standards = $this->standards->of($assessments->mapWithKeys(static fn(Assessment $it): array => [$it->held->sha256 => static fn(): \stdClass => $it->held->document])->all());
+        $sentences = $this->school->sentences();
+
+        return array_values($assessments->map(static fn(Assessment $it): PracticalView => PracticalView::of($it, $standards[$it->held->sha256], $sentences))->all());
     }
 }

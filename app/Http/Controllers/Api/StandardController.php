@@ -10,7 +10,7 @@ use App\Http\Prints\StandardPrint;
 use App\Http\Resources\CheckView;
 use App\Http\Resources\ShelfItemView;
 use App\Http\Resources\StandardView;
-use App\Http\Shelf;
+use App\Http\StandardsInBrief;
 use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
@@ -29,11 +29,13 @@ final class StandardController
 {
     #[OA\Get(path: '/standards', operationId: 'shelf', tags: ['standards'])]
     #[OA\Response(response: 200, description: 'The latest version of every standard', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfItemView::class)))]
-    public function index(School $school, Shelf $shelf): JsonResponse
+    public function index(StandardsInBrief $standards): JsonResponse
     {
         Gate::authorize('viewAny', PublishedStandard::class);
+        $latest = PublishedStandard::query()->select('id', 'key', 'version')->withCount('assessments')->distinct('key')->orderBy('key')->orderByDesc('version')->get()->keyBy('id');
+        $brief = $standards->of($latest->mapWithKeys(static fn(PublishedStandard $it): array => [$it->id => static fn(): \stdClass => PublishedStandard::query()->findOrFail($it->id)->document])->all());
 
-        return new JsonResponse($shelf->items($school));
+        return new JsonResponse(array_values($latest->map(static fn(PublishedStandard $it): ShelfItemView => ShelfItemView::of($it, $brief[$it->id]))->all()));
     }
 
     #[OA\Get(path: '/standards/{standard}', operationId: 'standard', tags: ['standards'])]

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Http\Resources\StandardInBrief;
+use App\School\School;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Standard;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * What lists show of standards. A document never changes once it is published or held, so what is worked out from it is kept, by the version of the
+ * school's settings whose words it is said in.
+ */
+final readonly class StandardsInBrief
+{
+    public function __construct(private School $school) {}
+
+    /**
+     * @param array<string, \Closure(): \stdClass> $documents by what names each for good: an id, a SHA-256
+     *
+     * @return array<string, StandardInBrief> by the same
+     */
+    public function of(array $documents): array
+    {
+        $kept = Cache::get($this->key());
+        $kept = is_array($kept) ? array_filter($kept, static fn(mixed $it): bool => $it instanceof StandardInBrief) : [];
+        $new = array_map($this->read(...), array_diff_key($documents, $kept));
+        if ($new !== []) {
+            Cache::forever($this->key(), $kept + $new);
+        }
+        $found = [];
+        foreach (array_keys($documents) as $name) {
+            $found[$name] = $new[$name] ?? $kept[$name];
+        }
+
+        return $found;
+    }
+
+    /** @param \Closure(): \stdClass $document */
+    private function read(\Closure $document): StandardInBrief
+    {
+        $said = $this->school->said($document());
+
+        return StandardInBrief::of($said, Standard::read(Node::of($said, 'standard')));
+    }
+
+    /** All of them under one key: the store would look for each of three hundred keys among three hundred rows. */
+    private function key(): string
+    {
+        return "standards in brief {$this->school->version}";
+    }
+}
