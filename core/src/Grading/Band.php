@@ -24,13 +24,12 @@ final readonly class Band
     {
         $bands = [];
         foreach ($node->items() as $item) {
-            $band = self::read($item);
-            foreach ($bands as $other) {
-                if ($other->min === $band->min || $other->label === $band->label) {
-                    throw $item->fail(MessageCode::BandTaken, ['band' => $band->label, 'other' => $other->label]);
-                }
+            $band = $item->attempt(self::read(...));
+            $other = $band === null ? null : self::alike($band, $bands);
+            if ($other !== null) {
+                $item->report($item->fail(MessageCode::BandTaken, ['band' => $band->label, 'other' => $other->label]));
             }
-            $bands[] = $band;
+            $bands = $band === null ? $bands : [...$bands, $band];
         }
         usort($bands, static fn(self $a, self $b): int => $b->min <=> $a->min);
         if ($bands === [] || end($bands)->min > 0) {
@@ -38,5 +37,17 @@ final readonly class Band
         }
 
         return $bands;
+    }
+
+    /** @param list<self> $others */
+    private static function alike(self $band, array $others): ?self
+    {
+        foreach ($others as $other) {
+            if ($other->min === $band->min || $other->label === $band->label) {
+                return $other;
+            }
+        }
+
+        return null;
     }
 }

@@ -17,4 +17,10 @@ final readonly class Cap
 
         return new self($node->at('when')->oneOf(CapCause::class), $node->at('max')->number(0, 100));
     }
+
+    /** @return list<self> in their order */
+    public static function readAll(Node $node): array
+    {
+        return array_values(array_filter(array_map(static fn(Node $it): ?self => $it->attempt(self::read(...)), $node->items())));
+    }
 }

@@ -35,10 +35,12 @@ final readonly class ComponentKinds
     {
         $components = [];
         foreach ($node->items() as $item) {
-            $kind = $this->measured[$item->at('id')->identifier()] ?? CriteriaComponent::class;
-            $component = $kind::of(ComponentHead::read($item, $kind::settings()), $item);
+            $component = $item->attempt($this->component(...));
+            if ($component === null) {
+                continue;
+            }
             if (isset($components[$component->id()])) {
-                throw $item->at('id')->fail(MessageCode::StandsTwice, ['id' => $component->id()]);
+                $item->report($item->at('id')->fail(MessageCode::StandsTwice, ['id' => $component->id()]));
             }
             $components[$component->id()] = $component;
         }
@@ -47,6 +49,13 @@ final readonly class ComponentKinds
         }
 
         return array_values($components);
+    }
+
+    private function component(Node $node): Component
+    {
+        $kind = $this->measured[$node->at('id')->identifier()] ?? CriteriaComponent::class;
+
+        return $kind::of(ComponentHead::read($node, $kind::settings()), $node);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Balance\BalanceTolerance;
+use DeftBlade\Core\Json\Findings;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Weighing\Scale;
 
@@ -34,17 +35,36 @@ final readonly class Policy
     /** @param ComponentKinds|null $kinds null for those that ship */
     public static function read(Node $node, ?ComponentKinds $kinds = null): self
     {
-        $node->keys(['components', 'decision', 'scale', 'balance', 'caps', 'bands', 'places'], ['key', 'title', 'version']);
+        return self::sections($node, $kinds ?? ComponentKinds::shipped()) ?? throw new \LogicException('a section that cannot be read throws');
+    }
 
-        return new self(
-            ($kinds ?? ComponentKinds::shipped())->read($node->at('components')),
-            Decision::read($node->at('decision')),
-            Scale::read($node->at('scale')),
-            BalanceTolerance::read($node->at('balance')),
-            array_map(Cap::read(...), $node->at('caps')->items()),
-            Band::readAll($node->at('bands')),
-            $node->at('places')->integer(0, self::MOST_PLACES),
-        );
+    /** Reads a document to the end and finds everything that is wrong with it. */
+    public static function examine(\stdClass $document): PolicyExamination
+    {
+        $findings = new Findings();
+        $policy = Node::of($document, 'policy', $findings)->attempt(static fn(Node $node): ?self => self::sections($node, ComponentKinds::shipped()));
+
+        return new PolicyExamination($findings->all() === [] ? $policy : null, $findings->all());
+    }
+
+    /** @return self|null null where findings are collected and a section cannot be read */
+    private static function sections(Node $node, ComponentKinds $kinds): ?self
+    {
+        $node->keys(['components', 'decision', 'scale', 'balance', 'caps', 'bands', 'places'], ['key', 'title', 'version']);
+        foreach (['key', 'title'] as $text) {
+            $node->has($text) ? $node->at($text)->attempt(static fn(Node $it): string => $it->text()) : null;
+        }
+        $components = $node->at('components')->attempt($kinds->read(...));
+        $decision = $node->at('decision')->attempt(Decision::read(...));
+        $scale = $node->at('scale')->attempt(Scale::read(...));
+        $balance = $node->at('balance')->attempt(BalanceTolerance::read(...));
+        $caps = $node->at('caps')->attempt(Cap::readAll(...));
+        $bands = $node->at('bands')->attempt(Band::readAll(...));
+        $places = $node->at('places')->attempt(static fn(Node $it): int => $it->integer(0, self::MOST_PLACES));
+
+        return $components === null || $decision === null || $scale === null || $balance === null || $caps === null || $bands === null || $places === null
+            ? null
+            : new self($components, $decision, $scale, $balance, $caps, $bands, $places);
     }
 
     public function judgeOfPieces(DecisionRule $rule): PieceJudge

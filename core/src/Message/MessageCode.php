@@ -170,6 +170,10 @@ enum MessageCode: string
     case AuditStandardPublished = 'audit.standard_published';
     case AuditStandardHeld = 'audit.standard_held';
     case AuditReleased = 'audit.released';
+    case AuditPolicyPublished = 'audit.policy_published';
+    case GuardBenefit = 'guard.benefit';
+    case GuardSimple = 'guard.simple';
+    case GuardStrict = 'guard.strict';
     case RosterEmpty = 'roster.empty';
     case RosterNotText = 'roster.not_text';
     case RosterTooLong = 'roster.too_long';
@@ -270,6 +274,8 @@ enum MessageCode: string
             self::AuditStandardPublished => ['standard', 'version'],
             self::AuditStandardHeld => ['practical', 'standard', 'version'],
             self::AuditReleased => ['practical', 'count'],
+            self::AuditPolicyPublished => ['version'],
+            self::GuardBenefit, self::GuardSimple, self::GuardStrict => ['piece_mg', 'guard_mg', 'confidence_share', 'division_mg', 'permissible_mg'],
             self::RosterTooLong => ['most'],
             self::RosterLacksFile, self::RosterAmbiguous => ['name'],
             self::RosterCells => ['found', 'wanted'],
