@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Conflict;
-use App\Actions\InvalidStandard;
+use App\Actions\InvalidDocument;
 use App\Actions\OutOfDate;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
@@ -29,7 +29,7 @@ $application = Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         // What is told to whoever asked is no fault of the server.
-        $exceptions->dontReport([InvalidPackage::class, InvalidStandard::class, Conflict::class, OutOfDate::class]);
+        $exceptions->dontReport([InvalidPackage::class, InvalidDocument::class, Conflict::class, OutOfDate::class]);
         // Request::is() matches nothing where the address is no UTF-8.
         $isApi = static fn(Request $request): bool => str_starts_with($request->path(), 'api/');
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $isApi($request) || $request->expectsJson());

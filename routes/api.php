@@ -103,6 +103,9 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/standards/{standard}/document', [StandardController::class, 'document']);
 
     Route::get('/policy', [PolicyController::class, 'show']);
+    Route::post('/policy', [PolicyController::class, 'store']);
+    Route::post('/policy/try', [PolicyController::class, 'try']);
+    Route::get('/policy/document', [PolicyController::class, 'document']);
 
     Route::get('/scale', [ScaleController::class, 'stream']);
     if (is_string(config('scale.pan'))) {

@@ -22,21 +22,21 @@ final readonly class PublishStandard
      * @param int|null $basedOn the version it was written on; null for whatever is the latest
      *
      * @throws OutOfDate         where a later version was published since
-     * @throws InvalidStandard   naming everything that is wrong; nothing is stored then
+     * @throws InvalidDocument   naming everything that is wrong; nothing is stored then
      * @return PublishedStandard the version that holds this document: the latest one, where it says the same
      */
     public function publish(\stdClass $document, User $by, ?int $basedOn = null): PublishedStandard
     {
         $problems = $this->school->examine($document)->problems;
         if ($problems !== []) {
-            throw new InvalidStandard($problems);
+            throw new InvalidDocument('standard', $problems);
         }
         $key = is_string($document->key) ? $document->key : '';
 
         return DB::transaction(static function () use ($document, $key, $by, $basedOn): PublishedStandard {
             DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["standard $key"]);
             $latest = PublishedStandard::latestOf($key);
-            if ($latest !== null && self::sameContent($latest->document, $document)) {
+            if ($latest !== null && $latest->says($document)) {
                 return $latest;
             }
             if ($basedOn !== null && $latest !== null && $latest->version > $basedOn) {
@@ -48,12 +48,5 @@ final readonly class PublishStandard
 
             return PublishedStandard::query()->create(['key' => $key, 'version' => $version, 'document' => (object) (['version' => $version] + (array) $document), 'published_by' => $by->id, 'published_at' => CarbonImmutable::now()]);
         });
-    }
-
-    private static function sameContent(\stdClass $one, \stdClass $other): bool
-    {
-        $content = static fn(\stdClass $it): array => array_diff_key((array) $it, ['version' => 1]);
-
-        return $content($one) == $content($other);
     }
 }

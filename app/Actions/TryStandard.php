@@ -27,7 +27,7 @@ final readonly class TryStandard
      * @param float $care  0 to 1: how little goes to the trim and stays on the frame
      *
      *
-     * @throws InvalidStandard                     naming everything that is wrong with the draft
+     * @throws InvalidDocument                     naming everything that is wrong with the draft
      * @throws \DeftBlade\Core\Json\InvalidPackage where draft and policy do not go together
      * @return \stdClass                           the result, as in the latest version of the format
      */
@@ -35,7 +35,7 @@ final readonly class TryStandard
     {
         $problems = $this->school->examine($draft)->problems;
         if ($problems !== []) {
-            throw new InvalidStandard($problems);
+            throw new InvalidDocument('standard', $problems);
         }
         $held = $this->school->held($draft);
         $standard = Standard::read(Node::of($held, 'standard'));

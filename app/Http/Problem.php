@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\Conflict;
-use App\Actions\InvalidStandard;
+use App\Actions\InvalidDocument;
 use App\Actions\OutOfDate;
 use App\Http\Resources\PlacedError;
 use App\Photos\InvalidPhotograph;
@@ -51,7 +51,7 @@ final readonly class Problem implements Responsable
         return match (true) {
             $thrown instanceof ValidationException => self::invalid($thrown->getMessage(), self::placed($thrown)),
             $thrown instanceof InvalidPackage => self::invalid($sentences()->refuse($thrown), [PlacedError::of($thrown, $sentences())]),
-            $thrown instanceof InvalidStandard => self::invalid($thrown->getMessage(), array_map(static fn(InvalidPackage $it): PlacedError => PlacedError::of($it, $sentences()), $thrown->problems)),
+            $thrown instanceof InvalidDocument => self::invalid($thrown->getMessage(), array_map(static fn(InvalidPackage $it): PlacedError => PlacedError::of($it, $sentences()), $thrown->problems)),
             $thrown instanceof InvalidPhotograph => self::invalid($thrown->getMessage(), [new PlacedError('photo', $thrown->getMessage())]),
             $thrown instanceof OutOfDate => self::outOfDate($thrown),
             $thrown instanceof Conflict => self::named('conflict', 'This cannot be taken', 409, $thrown->getMessage()),

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Resources\StandardInBrief;
+use App\Models\PublishedStandard;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Standard;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -37,6 +39,16 @@ final readonly class StandardsInBrief
         }
 
         return $found;
+    }
+
+    /**
+     * @param Collection<int, PublishedStandard> $standards
+     *
+     * @return array<string, StandardInBrief> by id
+     */
+    public function ofPublished(Collection $standards): array
+    {
+        return $this->of($standards->mapWithKeys(static fn(PublishedStandard $it): array => [$it->id => static fn(): \stdClass => PublishedStandard::query()->findOrFail($it->id)->document])->all());
     }
 
     /** @param \Closure(): \stdClass $document */

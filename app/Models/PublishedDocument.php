@@ -26,6 +26,14 @@ abstract class PublishedDocument extends Model
 
     protected $fillable = ['key', 'version', 'document', 'published_by', 'published_at'];
 
+    /** Whether another document says the same, whatever its version. */
+    public function says(\stdClass $document): bool
+    {
+        $content = static fn(\stdClass $it): array => array_diff_key((array) $it, ['version' => 1]);
+
+        return $content($this->document) == $content($document);
+    }
+
     /** @return BelongsTo<User, $this> */
     public function publishedBy(): BelongsTo
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 
@@ -17,6 +18,12 @@ final class PublishedStandard extends PublishedDocument
     public static function latestOf(string $key): ?self
     {
         return self::query()->where('key', $key)->latest('version')->first();
+    }
+
+    /** @return Builder<PublishedStandard> the latest version of every key, by key, without its document */
+    public static function latestOfEach(): Builder
+    {
+        return self::query()->select('id', 'key', 'version')->distinct('key')->orderBy('key')->orderByDesc('version');
     }
 
     /** @return HasMany<PublishedStandard, $this> all of this key, this one too, first to last */

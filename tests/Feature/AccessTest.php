@@ -29,7 +29,7 @@ final class AccessTest extends TestCase
         'POST /groups' => 'ic', 'PUT /groups/{group}' => 'ic', 'POST /groups/{group}/codes' => 'ic',
         'GET /students' => 'ic', 'POST /students' => 'ic', 'PATCH /students/{student}' => 'ic', 'POST /students/{student}/accommodations' => 'ic',
         'DELETE /students/{student}/accommodations/{accommodation}' => 'ic',
-        'GET /school' => 'iac', 'PATCH /school' => 'ic', 'GET /carcasses' => 'iac', 'GET /policy' => 'iac',
+        'GET /school' => 'iac', 'PATCH /school' => 'ic', 'GET /carcasses' => 'iac', 'GET /policy' => 'iac', 'POST /policy' => 'ic', 'POST /policy/try' => 'ic', 'GET /policy/document' => 'iac',
         'GET /drafts' => 'i', 'GET /drafts/{draft}' => 'i', 'PUT /drafts/{draft}' => 'i', 'DELETE /drafts/{draft}' => 'i',
         'GET /find' => 'iac', 'GET /bench' => 'iac', 'GET /bench/earlier' => 'iac',
         'GET /assessments/{assessment}' => 'iac', 'GET /assessments/{assessment}/package' => 'iac', 'GET /assessments/{assessment}/sheet' => 'iac', 'GET /assessments/{assessment}/sheet.csv' => 'iac',

@@ -105,6 +105,7 @@ test("no serious violation on any view of the standards", async ({ page }) => {
   }
   for (const [address, sign] of [
     ["/standards/school", "Variants of practice"],
+    ["/standards/policy", "What it would do"],
     ["/standards/new", "What is cut?"],
   ] as const) {
     await page.goto(address);

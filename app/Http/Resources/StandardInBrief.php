@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use DeftBlade\Core\Standard\Criterion;
+use DeftBlade\Core\Standard\Fault;
 use DeftBlade\Core\Standard\Standard;
 
 /** What lists show of a standard. */
 final readonly class StandardInBrief
 {
+    /** @param list<string> $judged components that its criteria and faults belong to */
     private function __construct(
         public string $title,
         public string $species,
@@ -16,6 +19,7 @@ final readonly class StandardInBrief
         public ?int $standardMs,
         public ?int $limitMs,
         public TrayLayoutView $layout,
+        public array $judged,
     ) {}
 
     public static function of(\stdClass $document, Standard $standard): self
@@ -27,6 +31,10 @@ final readonly class StandardInBrief
             $standard->time === null ? null : (int) $standard->time->standardMs,
             $standard->time === null ? null : (int) $standard->time->limitMs,
             TrayLayoutView::of($document, $standard),
+            array_values(array_unique([
+                ...array_map(static fn(Criterion $it): string => $it->component, array_values($standard->criteria)),
+                ...array_map(static fn(Fault $it): string => $it->component, array_values($standard->faults)),
+            ])),
         );
     }
 }

@@ -444,6 +444,40 @@ export interface paths {
         };
         get: operations["policy"];
         put?: never;
+        /** @description Publishes a policy as the next version of the school's, on the version that If-Match names. Practicals that are set up already keep theirs. A document that says what the latest version says is that version. */
+        post: operations["publishPolicy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/policy/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Reads a policy to the end, grades the last three classes with final results under it, and stores nothing. */
+        post: operations["tryPolicy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/policy/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["policyDocument"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1448,6 +1482,39 @@ export interface components {
             bands: components["schemas"]["PlanBandView"][];
             apart: string[];
         };
+        /** @description What a policy that is not published would do. */
+        PolicyTrialView: {
+            /** @description What is wrong with it; then nothing else is said. */
+            problems: components["schemas"]["PlacedError"][];
+            /** @description Against the version in force, in words. */
+            changes: string[];
+            /** @description What the decision rule means for a piece of 300 g. */
+            guard: string | null;
+            /** @description The last classes with final results. */
+            classes: components["schemas"]["TriedClassView"][];
+            /** @description Components that standards judge and this policy does not count. */
+            uncounted: string[];
+        };
+        /** @description A version of the policy, and what it changed against the one before, in words. */
+        PolicyVersionView: {
+            version: number;
+            changes: string[];
+            /** @description Who published it; null where it shipped. */
+            published_by: string | null;
+            /** Format: date-time */
+            published_at: string | null;
+        };
+        /** @description The policy the school grades by, with its versions. */
+        PolicyView: {
+            version: number;
+            /** @description In the words of the school. */
+            said: components["schemas"]["Policy"];
+            /** @description As it was published. */
+            document: components["schemas"]["Policy"];
+            /** @description As it ships. */
+            shipped: components["schemas"]["Policy"];
+            versions: components["schemas"]["PolicyVersionView"][];
+        };
         /** @description A practical on the Bench, with a card for each tray. */
         PracticalView: {
             /** Format: uuid */
@@ -1737,6 +1804,35 @@ export interface components {
             gate: components["schemas"]["GateView"] | null;
             /** @description How it stands in the room. */
             on_floor: components["schemas"]["FloorStationView"];
+        };
+        /** @description A class as it would have been graded under a policy that is not published. */
+        TriedClassView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            /** Format: date */
+            held_on: string;
+            /** @description Final results. */
+            results: number;
+            /** @description How many totals would be another. */
+            totals: number;
+            /** @description Those whose band would be another, in the order of stations. */
+            bands: components["schemas"]["TriedResultView"][];
+            /** @description Why this class cannot be graded by this policy. */
+            problem: string | null;
+        };
+        /** @description A result as it stands, and as it would be. */
+        TriedResultView: {
+            /** Format: uuid */
+            attempt: string;
+            station: number;
+            student: string;
+            /** Format: float */
+            total: number | null;
+            band: string | null;
+            /** Format: float */
+            new_total: number | null;
+            new_band: string | null;
         };
         /** @description A practical that is held against a version of a standard. */
         UseView: {
@@ -3254,10 +3350,84 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Policy"];
+                    "application/json": components["schemas"]["PolicyView"];
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    publishPolicy: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description The version this was written on, in quotes. */
+                "If-Match": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Policy"];
+            };
+        };
+        responses: {
+            /** @description As published */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PolicyView"];
+                };
+            };
+            412: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            428: components["responses"]["Problem"];
+        };
+    };
+    tryPolicy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Policy"];
+            };
+        };
+        responses: {
+            /** @description What it would do */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PolicyTrialView"];
+                };
+            };
+        };
+    };
+    policyDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The latest version as it stands inside an assessment package */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Policy"];
+                };
+            };
         };
     };
     release: {

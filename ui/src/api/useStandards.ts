@@ -1,6 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "./client";
-import { Problem } from "./problem";
 import type { Standard } from "./types";
 
 /** What is on the shelf? */
@@ -15,11 +14,6 @@ export function useStandard(standard: string) {
     staleTime: Infinity,
     queryFn: () => answer(api.GET("/standards/{standard}", { params: { path: { standard } } })),
   });
-}
-
-/** By what policy is a tray graded here? */
-export function usePolicy() {
-  return useQuery({ queryKey: ["policy"], queryFn: () => answer(api.GET("/policy")) });
 }
 
 /** The document as it was published, in the words of the book: what is changed and exported. */
@@ -69,18 +63,6 @@ export function usePublishStandard() {
       void queries.invalidateQueries({ queryKey: ["standards"] });
     },
   });
-}
-
-/** A document out of a file; a problem where the file holds none. */
-export async function readStandard(file: File): Promise<Standard> {
-  try {
-    return JSON.parse(await file.text()) as Standard;
-  } catch {
-    throw new Problem(
-      { title: "Not a standard", detail: "This file is not JSON. Choose one that was exported from the shelf.", errors: [] },
-      422,
-    );
-  }
 }
 
 /** How does this draft stand? Asked again with every change; the last answer stands until the next. */

@@ -8,6 +8,7 @@ import { People } from "../areas/people/People";
 import { ImportRoster } from "../areas/roster/ImportRoster";
 import { Roster } from "../areas/roster/Roster";
 import { ClassSheet } from "../areas/sheet/ClassSheet";
+import { PolicyPage } from "../areas/standards/policy/PolicyPage";
 import { SchoolPage } from "../areas/standards/SchoolPage";
 import { Shelf } from "../areas/standards/Shelf";
 import { KeptDraft } from "../areas/standards/editor/KeptDraft";
@@ -42,6 +43,7 @@ export const router = createBrowserRouter([
       { path: "standards", element: <Shelf /> },
       { path: "standards/new", element: <NewStandard /> },
       { path: "standards/school", element: <SchoolPage /> },
+      { path: "standards/policy", element: <PolicyPage /> },
       { path: "standards/drafts/:draft", element: <KeptDraft /> },
       { path: "standards/:standard/edit", element: <StandardEditor /> },
       { path: "standards/:standard", element: <StandardPage /> },

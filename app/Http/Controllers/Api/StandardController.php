@@ -32,8 +32,8 @@ final class StandardController
     public function index(StandardsInBrief $standards): JsonResponse
     {
         Gate::authorize('viewAny', PublishedStandard::class);
-        $latest = PublishedStandard::query()->select('id', 'key', 'version')->withCount('assessments')->distinct('key')->orderBy('key')->orderByDesc('version')->get()->keyBy('id');
-        $brief = $standards->of($latest->mapWithKeys(static fn(PublishedStandard $it): array => [$it->id => static fn(): \stdClass => PublishedStandard::query()->findOrFail($it->id)->document])->all());
+        $latest = PublishedStandard::latestOfEach()->withCount('assessments')->get();
+        $brief = $standards->ofPublished($latest);
 
         return new JsonResponse(array_values($latest->map(static fn(PublishedStandard $it): ShelfItemView => ShelfItemView::of($it, $brief[$it->id]))->all()));
     }

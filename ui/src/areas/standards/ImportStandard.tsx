@@ -4,7 +4,9 @@ import Typography from "@mui/material/Typography";
 import { useRef, useState, type ChangeEvent } from "react";
 import { useNavigate } from "react-router";
 import { Problem } from "../../api/problem";
-import { readStandard, usePublishStandard } from "../../api/useStandards";
+import { readDocument } from "../../api/readDocument";
+import type { Standard } from "../../api/types";
+import { usePublishStandard } from "../../api/useStandards";
 import { Slip } from "../../parts/Slip";
 
 /** Takes in a standard from a file: it becomes the next version of its key, or every mistake in it is named. */
@@ -23,7 +25,7 @@ export function ImportStandard() {
     target.value = "";
     if (file === undefined) return;
     setUnreadable(null);
-    readStandard(file).then(
+    readDocument<Standard>(file).then(
       (document) => publish.mutate({ document, basedOn: null }, { onSuccess: ({ item }) => void navigate(`/standards/${item.id}`) }),
       (problem: Error) => setUnreadable(problem),
     );

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Policy, Standard } from "../../api/types";
-import { usePolicy } from "../../api/useStandards";
+import { usePolicy } from "../../api/usePolicy";
 import { ProblemNotice } from "../../parts/Notice";
 import { percent } from "../../parts/format";
 
@@ -12,13 +12,13 @@ const rules = {
 };
 const caps = { critical: "a critical fault", resit: "a resit", over_limit: "past the time limit" };
 
-/** By what policy of the school a tray of this standard is graded. */
-export function PolicySection({ document }: { document: Standard }) {
+/** By what policy of the school a tray is graded: of one standard, what counts there; without one, all of it. */
+export function PolicySection({ document }: { document: Standard | null }) {
   const policy = usePolicy();
   if (policy.isError) return <ProblemNotice problem={policy.error} onRetry={() => void policy.refetch()} />;
   if (policy.isPending) return null;
-  const { title = "Policy", components, decision, bands, caps: lowered } = policy.data;
-  const counting = components.filter((it) => counts(it.id, document));
+  const { title = "Policy", components, decision, bands, caps: lowered } = policy.data.said;
+  const counting = components.filter((it) => document === null || counts(it.id, document));
   const whole = counting.reduce((sum, it) => sum + it.weight, 0);
 
   return (

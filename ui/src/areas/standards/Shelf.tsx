@@ -31,6 +31,9 @@ export function Shelf() {
         <Button component={Link} to="/standards/school" sx={{ mr: 1 }}>
           The school
         </Button>
+        <Button component={Link} to="/standards/policy" sx={{ mr: 1 }}>
+          Grading policy
+        </Button>
         {mayPublish && (
           <>
             <Button component={Link} to="/standards/new" sx={{ mr: 1 }}>

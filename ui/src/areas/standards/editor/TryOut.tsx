@@ -4,7 +4,8 @@ import Slider from "@mui/material/Slider";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Problem } from "../../../api/problem";
-import { usePolicy, useTry, type MadeUpTray } from "../../../api/useStandards";
+import { usePolicy } from "../../../api/usePolicy";
+import { useTry, type MadeUpTray } from "../../../api/useStandards";
 import { points } from "../../../parts/format";
 import { useMassWords } from "../../../parts/mass";
 import { NumberField } from "../../../parts/NumberField";
@@ -60,13 +61,13 @@ export function TryOut({ draft, isSound, usualMg }: TryOutProps) {
             }}
           >
             <Typography variant="figure" sx={{ fontSize: 60, lineHeight: 0.9 }} data-testid="tried-total">
-              {result.total === null ? "–" : points(result.total, policy.data.places)}
+              {result.total === null ? "–" : points(result.total, policy.data.said.places)}
             </Typography>
             <Typography variant="h2" component="p" role="status" aria-label="What this tray would get">
               {result.band ?? "No band"}
             </Typography>
           </Box>
-          <Reasons result={result} policy={policy.data} />
+          <Reasons result={result} policy={policy.data.said} />
           <Box sx={{ mt: 2 }}>
             <PieceTable result={result} standard={draft} />
           </Box>

@@ -1,12 +1,12 @@
-import { usePolicy } from "../../../api/useStandards";
+import { usePolicy } from "../../../api/usePolicy";
 
-const MEASURED = ["portion", "pairs", "yield", "frame", "time"];
+export const MEASURED = ["portion", "pairs", "yield", "frame", "time"];
 
 /** The components of the school policy that are judged by looking, to sort criteria and faults under. */
 export function useJudged(): { key: string; title: string }[] {
   const { data } = usePolicy();
 
-  return (data?.components ?? []).filter((it) => !MEASURED.includes(it.id)).map((it) => ({ key: it.id, title: it.title ?? it.id }));
+  return (data?.said.components ?? []).filter((it) => !MEASURED.includes(it.id)).map((it) => ({ key: it.id, title: it.title ?? it.id }));
 }
 
 /** The components to pick from: those of the policy, and the one that is named already. */

@@ -1,0 +1,72 @@
+import { expect, signIn, test } from "./kitchen";
+
+const trial = "What it would do";
+
+test("a policy is changed, shows whose band it would change, is published, and asks before it is left", async ({ page }) => {
+  await signIn(page, "ilse");
+  await page.goto("/standards");
+  await page.getByRole("link", { name: "Grading policy" }).click();
+  const panel = page.getByRole("region", { name: trial });
+  await expect(panel).toContainText("up to 1.5 g outside its window it is allowed");
+  await expect(page.getByRole("img", { name: /^Of 100 %: Portion weights 18.0 %/ })).toBeVisible();
+  await expect(panel.getByRole("button", { name: "Publish version 2" })).toBeDisabled();
+
+  await page.getByLabel("Weight of Portion weights").fill("40");
+  await expect(page.getByRole("group", { name: "Portion weights" })).toContainText("32.8 %");
+  await expect(panel.getByRole("list", { name: "Changes" })).toHaveText("Portion weights, weight: 18 → 40");
+  await expect(panel.getByRole("group", { name: "Chicken eight-piece", exact: true }).getByRole("row")).toHaveText([
+    /^Rosalind Achterberg69\.6 Pass→ \d\d\.\d Merit$/,
+  ]);
+
+  await page.getByLabel("Refer, from").fill("5");
+  await expect(panel.getByRole("alert")).toContainText("the lowest band must have the minimum 0");
+  await expect(panel.getByRole("button", { name: "Publish version 2" })).toBeDisabled();
+  await page.getByLabel("Refer, from").fill("0");
+  await page.getByLabel("Decision rule").selectOption("Strict");
+  await expect(panel).toContainText("it must lie 1.5 g inside its window");
+
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Roster" }).click();
+  await page.getByRole("dialog", { name: "Leave the policy?" }).getByRole("button", { name: "Stay" }).click();
+  await expect(page.getByLabel("Weight of Portion weights")).toHaveValue("40");
+
+  await panel.getByRole("button", { name: "Publish version 2" }).click();
+  await expect(panel.getByRole("status")).toHaveText("Version 2 is published.");
+  const versions = page.getByRole("region", { name: "Versions of the policy" }).getByRole("listitem");
+  await expect(versions.first()).toContainText("Published by Ilse Karimova");
+  await expect(versions.first()).toContainText("Decision, rule: benefit of the doubt → strict");
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Roster" }).click();
+  await expect(page.getByRole("heading", { name: "Roster", level: 1 })).toBeVisible();
+});
+
+test("of two who change the policy the second is told, and a file that does not add up is not taken in", async ({ browser, page }) => {
+  await signIn(page, "ilse");
+  await page.goto("/standards/policy");
+  await page.getByLabel("Distinction, from").fill("90");
+  await expect(page.getByRole("button", { name: "Publish version 2" })).toBeEnabled();
+
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, "marit");
+  await other.goto("/standards/policy");
+  await other.getByLabel("Merit, from").fill("75");
+  await other.getByRole("button", { name: "Publish version 2" }).click();
+  await expect(other.getByRole("status")).toHaveText("Version 2 is published.");
+  await other.context().close();
+
+  await page.getByRole("button", { name: "Publish version 2" }).click();
+  await expect(page.getByRole("status")).toContainText("Marit Oyelaran changed this meanwhile.");
+  await expect(page.getByLabel("Distinction, from")).toHaveValue("90");
+
+  const [chooser] = await Promise.all([page.waitForEvent("filechooser"), page.getByRole("button", { name: "Import JSON" }).click()]);
+  await chooser.setFiles({ name: "policy.json", mimeType: "application/json", buffer: Buffer.from('{"components": [], "colour": "red"}') });
+  const slip = page.getByRole("dialog", { name: "Not imported" });
+  await expect(slip).toContainText("policy.colour");
+  await expect(slip).toContainText("Nothing of it was taken in.");
+});
+
+test("an assessor reads the policy and cannot change it", async ({ page }) => {
+  await signIn(page, "teodor");
+  await page.goto("/standards/policy");
+  await expect(page.getByRole("region", { name: "House policy" })).toContainText("Portion weights");
+  await expect(page.getByRole("region", { name: "Versions of the policy" })).toContainText("Version 1");
+  await expect(page.getByRole("button", { name: /^Publish/ })).toHaveCount(0);
+});

@@ -1,0 +1,36 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { answer, api } from "./client";
+import type { Policy } from "./types";
+
+const policyKey = ["policy"];
+
+/** By what policy is a tray graded here? */
+export function usePolicy() {
+  return useQuery({ queryKey: policyKey, queryFn: () => answer(api.GET("/policy")) });
+}
+
+export const tryPolicy = (document: Policy) => answer(api.POST("/policy/try", { body: document }));
+
+/** What would this policy do? Asked again with every change; the last answer stands until the next. */
+export function usePolicyTrial(draft: Policy) {
+  return useQuery({
+    queryKey: [...policyKey, "try", draft],
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 10_000,
+    queryFn: () => tryPolicy(draft),
+  });
+}
+
+/** Publishes a document as the next version of the policy, unless somebody published one since the version it was written on. */
+export function usePublishPolicy() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: ({ document, basedOn }: { document: Policy; basedOn: number }) =>
+      answer(api.POST("/policy", { params: { header: { "If-Match": `"${basedOn}"` } }, body: document })),
+    onSuccess: (policy) => queries.setQueryData(policyKey, policy),
+    // Somebody may have published another one: it is read, and so is what the draft would change of it.
+    onError: () => queries.invalidateQueries({ queryKey: policyKey }),
+  });
+}

@@ -1,0 +1,132 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+import type { PolicyTrial as Trial, TriedClass } from "../../../api/types";
+import { day, points } from "../../../parts/format";
+import { Section } from "./Section";
+
+interface PolicyTrialProps {
+  trial: Trial | undefined;
+  isAsking: boolean;
+  isChanged: boolean;
+  places: number;
+  /** What can be done with it. */
+  children: ReactNode;
+}
+
+/** What the policy as it stands on the page would do: to a piece of 300 g, and to the last classes. */
+export function PolicyTrial({ trial, isAsking, isChanged, places, children }: PolicyTrialProps) {
+  return (
+    <Box
+      sx={{
+        position: { md: "sticky" },
+        top: { md: 12 },
+        maxHeight: { md: "calc(100vh - 24px)" },
+        overflowY: { md: "auto" },
+        opacity: isAsking ? 0.7 : 1,
+      }}
+      aria-busy={isAsking}
+    >
+      <Section title="What it would do">
+        <Box sx={{ mb: 1.25 }}>{children}</Box>
+        {trial === undefined && <Typography sx={{ color: "text.secondary" }}>Working it out …</Typography>}
+        {trial !== undefined && trial.problems.length > 0 && (
+          <Box role="alert">
+            <Typography sx={{ color: "error.main" }}>This does not add up yet:</Typography>
+            {trial.problems.map((it) => (
+              <Typography
+                key={`${it.path} ${it.detail}`}
+                variant="body2"
+                sx={{ borderLeft: "4px solid", borderColor: "error.main", pl: 1, mt: 0.75 }}
+              >
+                <Box component="span" sx={{ typography: "figure", display: "block" }}>
+                  {it.path.replace(/^policy\./, "")}
+                </Box>
+                {it.detail}
+              </Typography>
+            ))}
+          </Box>
+        )}
+        {trial?.guard != null && <Typography variant="body2">{trial.guard}</Typography>}
+        {isChanged && trial !== undefined && trial.changes.length > 0 && (
+          <Box component="ul" aria-label="Changes" sx={{ m: 0, mt: 1.5, p: 0, listStyle: "none" }}>
+            {trial.changes.map((it) => (
+              <Typography
+                key={it}
+                component="li"
+                variant="body2"
+                sx={{ borderLeft: "4px solid", borderColor: "secondary.main", pl: 1, mt: 0.5 }}
+              >
+                {it}
+              </Typography>
+            ))}
+          </Box>
+        )}
+        {trial !== undefined && trial.uncounted.length > 0 && (
+          <Typography role="alert" variant="body2" sx={{ color: "error.main", mt: 1.5 }}>
+            Standards judge {trial.uncounted.join(", ")}, and no component counts it: criteria and faults there would bear on no mark.
+          </Typography>
+        )}
+        {trial?.classes.map((it) => (
+          <TriedClassPart key={it.assessment} tried={it} places={places} />
+        ))}
+        {trial?.problems.length === 0 && trial.classes.length === 0 && (
+          <Typography variant="body2" sx={{ color: "text.secondary", mt: 1.5 }}>
+            No class has final results yet; the last three stand here once there are some.
+          </Typography>
+        )}
+      </Section>
+    </Box>
+  );
+}
+
+function TriedClassPart({ tried, places }: { tried: TriedClass; places: number }) {
+  const { assessment, title, held_on, results, totals, bands, problem } = tried;
+
+  return (
+    <Box role="group" aria-label={title} sx={{ mt: 2 }}>
+      <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
+        <Link to={`/sheet/${assessment}`}>{title}</Link>, {day(held_on)}
+      </Typography>
+      {problem !== null && (
+        <Typography variant="body2" sx={{ color: "error.main" }}>
+          {problem}
+        </Typography>
+      )}
+      {problem === null && (
+        <Typography variant="body2" sx={{ color: "text.secondary" }}>
+          {results === 1 ? "1 final result" : `${results} final results`}:{" "}
+          {totals === 0 ? "none would change" : `${totals} would have another total, ${bands.length} another band`}
+        </Typography>
+      )}
+      {bands.length > 0 && (
+        <Box
+          component="table"
+          sx={{
+            borderCollapse: "collapse",
+            width: "100%",
+            mt: 0.5,
+            "& td": { py: 0.25, pr: 1, borderBottom: "1px solid", borderColor: "divider" },
+          }}
+        >
+          <tbody>
+            {bands.map((it) => (
+              <tr key={it.attempt}>
+                <Box component="td" sx={{ typography: "label" }}>
+                  {it.student}
+                </Box>
+                <Box component="td" sx={{ typography: "figure", whiteSpace: "nowrap", textAlign: "right" }}>
+                  {it.total === null ? "–" : points(it.total, 1)} {it.band}
+                </Box>
+                <Box component="td" sx={{ typography: "figure", whiteSpace: "nowrap", textAlign: "right", fontWeight: 600 }}>
+                  → {it.new_total === null ? "–" : points(it.new_total, places)} {it.new_band}
+                </Box>
+              </tr>
+            ))}
+          </tbody>
+        </Box>
+      )}
+    </Box>
+  );
+}
