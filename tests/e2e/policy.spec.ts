@@ -55,6 +55,12 @@ test("of two who change the policy the second is told, and a file that does not 
   await page.getByRole("button", { name: "Publish version 2" }).click();
   await expect(page.getByRole("status")).toContainText("Marit Oyelaran changed this meanwhile.");
   await expect(page.getByLabel("Distinction, from")).toHaveValue("90");
+  await expect(page.getByRole("list", { name: "Changes" })).toContainText("Merit, from: 75 → 70");
+  await page.getByRole("button", { name: "Go on with mine" }).click();
+  await page.getByLabel("Merit, from").fill("75");
+  await expect(page.getByRole("list", { name: "Changes" })).toHaveText("Distinction, from: 85 → 90");
+  await page.getByRole("button", { name: "Publish version 3" }).click();
+  await expect(page.getByRole("status")).toHaveText("Version 3 is published.");
 
   const [chooser] = await Promise.all([page.waitForEvent("filechooser"), page.getByRole("button", { name: "Import JSON" }).click()]);
   await chooser.setFiles({ name: "policy.json", mimeType: "application/json", buffer: Buffer.from('{"components": [], "colour": "red"}') });

@@ -61,14 +61,28 @@ export function PolicyEditor({ policy }: { policy: OpenPolicy }) {
         <PolicyTrial trial={trial.data} isAsking={trial.isFetching} isChanged={draft !== null} places={document.places}>
           <Button
             variant="contained"
-            disabled={!isChanged || !isSound || publish.isPending}
+            disabled={!isChanged || !isSound || isOld || publish.isPending}
             onClick={() => publish.mutate({ document, basedOn: draft?.basedOn ?? policy.version }, { onSuccess: () => setDraft(null) })}
           >
             {publish.isPending ? "Publishing …" : `Publish version ${policy.version + 1}`}
           </Button>
-          <Typography role="status" sx={{ minHeight: "1.6em", color: publish.isError || isOld ? "error.main" : "text.secondary" }}>
+          <Typography role="status" sx={{ minHeight: "1.6em", color: publish.isError ? "error.main" : "text.secondary" }}>
             {saidOf(publish.error) ?? (publish.isSuccess && draft === null ? `Version ${policy.version} is published.` : "")}
           </Typography>
+          {isOld && (
+            <Typography variant="body2">
+              Below is what yours would change of version {policy.version}, which came meanwhile.{" "}
+              <Button
+                size="small"
+                onClick={() => {
+                  publish.reset();
+                  setDraft({ document, basedOn: policy.version });
+                }}
+              >
+                Go on with mine
+              </Button>
+            </Typography>
+          )}
         </PolicyTrial>
       </Box>
       <LeavePolicy isChanged={isChanged} />
