@@ -6,6 +6,7 @@ use App\Http\Controllers\Api\AccessCodeController;
 use App\Http\Controllers\Api\AccountController;
 use App\Http\Controllers\Api\AssessmentController;
 use App\Http\Controllers\Api\BenchController;
+use App\Http\Controllers\Api\BriefController;
 use App\Http\Controllers\Api\CaptureController;
 use App\Http\Controllers\Api\CarcassController;
 use App\Http\Controllers\Api\ChangesController;
@@ -102,6 +103,11 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/standards/{standard}/sheet.pdf', [StandardController::class, 'sheet']);
     Route::get('/standards/{standard}/document', [StandardController::class, 'document']);
 
+    Route::get('/briefs', [BriefController::class, 'index']);
+    Route::get('/briefs/{brief}', [BriefController::class, 'show']);
+    Route::put('/briefs/{brief}', [BriefController::class, 'store']);
+    Route::delete('/briefs/{brief}', [BriefController::class, 'destroy']);
+    Route::post('/briefs/{brief}/set', [BriefController::class, 'set']);
     Route::get('/policy', [PolicyController::class, 'show']);
     Route::post('/policy', [PolicyController::class, 'store']);
     Route::post('/policy/try', [PolicyController::class, 'try']);

@@ -6,11 +6,11 @@ namespace App\Actions;
 
 use DeftBlade\Core\Json\InvalidPackage;
 
-/** A document that is no standard or no policy that adds up, with everything that is wrong with it. */
+/** A document that is no standard, no policy or no brief that adds up, with everything that is wrong with it. */
 final class InvalidDocument extends \DomainException
 {
     /**
-     * @param 'standard'|'policy'            $kind
+     * @param 'standard'|'policy'|'brief'    $kind
      * @param non-empty-list<InvalidPackage> $problems
      */
     public function __construct(string $kind, public readonly array $problems)

@@ -23,16 +23,19 @@ final readonly class SetUpPractical
 
     public function __construct(private HoldAgainst $holding, private AddCapture $adding, private GradeClass $grading, private ProjectResults $projecting) {}
 
-    /** @param iterable<Student> $students in the order of stations, from 1 */
-    public function setUp(string $title, string $room, CarbonImmutable $day, StudentGroup $group, PublishedStandard $standard, PublishedPolicy $policy, iterable $students, User $by, ?CarbonImmutable $at = null): Assessment
+    /**
+     * @param iterable<Student> $students in the order of stations
+     * @param int               $first    the station of the first
+     */
+    public function setUp(string $title, string $room, CarbonImmutable $day, StudentGroup $group, PublishedStandard $standard, PublishedPolicy $policy, iterable $students, User $by, ?CarbonImmutable $at = null, int $first = 1): Assessment
     {
         $at ??= CarbonImmutable::now();
 
-        return DB::transaction(function () use ($title, $room, $day, $group, $standard, $policy, $students, $by, $at): Assessment {
+        return DB::transaction(function () use ($title, $room, $day, $group, $standard, $policy, $students, $by, $at, $first): Assessment {
             $assessment = Assessment::query()->create(['title' => $title, 'room' => $room, 'held_on' => $day->toDateString(), 'student_group_id' => $group->id]);
             $held = $this->holding->documents($assessment, $standard, $policy, 'Set up', $by, $at);
             $assessment->setRelation('held', $held->load('policy', 'standard'));
-            $station = 0;
+            $station = $first - 1;
             foreach ($students as $student) {
                 $attempt = Attempt::query()->create(['assessment_id' => $assessment->id, 'student_id' => $student->id]);
                 $station++;

@@ -19,10 +19,12 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string                                                 $title
  * @property string                                                 $room
  * @property CarbonImmutable                                        $held_on
- * @property \stdClass|null                                         $waves    by_station, gap_ms
- * @property int                                                    $arranged how often its waves were set
+ * @property \stdClass|null                                         $waves        by_station, gap_ms
+ * @property int                                                    $arranged     how often its waves were set
+ * @property CarbonImmutable|null                                   $starts_at
+ * @property bool                                                   $is_rehearsal counts for nothing
  * @property StudentGroup                                           $group
- * @property HeldDocuments                                          $held     what it is held against now
+ * @property HeldDocuments                                          $held         what it is held against now
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
  */
 final class Assessment extends Model
@@ -31,7 +33,7 @@ final class Assessment extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'arranged'];
+    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'arranged', 'brief_id', 'starts_at', 'is_rehearsal'];
 
     protected $with = ['held'];
 
@@ -85,6 +87,6 @@ final class Assessment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['held_on' => 'immutable_date', 'waves' => 'object', 'arranged' => 'int'];
+        return ['held_on' => 'immutable_date', 'waves' => 'object', 'arranged' => 'int', 'starts_at' => 'immutable_datetime', 'is_rehearsal' => 'bool'];
     }
 }

@@ -20,6 +20,11 @@ final class PublishedStandard extends PublishedDocument
         return self::query()->where('key', $key)->latest('version')->first();
     }
 
+    public function latest(): self
+    {
+        return self::latestOf($this->key) ?? $this;
+    }
+
     /** @return Builder<PublishedStandard> the latest version of every key, by key, without its document */
     public static function latestOfEach(): Builder
     {

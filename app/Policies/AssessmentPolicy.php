@@ -29,6 +29,11 @@ final class AssessmentPolicy
         return $user->role->maySetTerms();
     }
 
+    public function plan(User $user): bool
+    {
+        return $user->role->maySetTerms();
+    }
+
     public function release(User $user): bool
     {
         return $user->role->mayRelease();

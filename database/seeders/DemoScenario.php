@@ -78,6 +78,7 @@ final class DemoScenario extends Seeder
             foreach ([$trussing, $trout, $rehearsal, $skewers] as $earlier) {
                 $releasing->release($earlier, $this->instructor);
             }
+            $this->call(DemoBriefs::class);
         });
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Accommodation;
+use App\Models\Brief;
 use App\Models\PublishedStandard;
 use App\Models\Student;
 use App\Models\StudentGroup;
@@ -30,6 +31,7 @@ final class AccessTest extends TestCase
         'GET /students' => 'ic', 'POST /students' => 'ic', 'PATCH /students/{student}' => 'ic', 'POST /students/{student}/accommodations' => 'ic',
         'DELETE /students/{student}/accommodations/{accommodation}' => 'ic',
         'GET /school' => 'iac', 'PATCH /school' => 'ic', 'GET /carcasses' => 'iac', 'GET /policy' => 'iac', 'POST /policy' => 'ic', 'POST /policy/try' => 'ic', 'GET /policy/document' => 'iac',
+        'GET /briefs' => 'ic', 'GET /briefs/{brief}' => 'ic', 'PUT /briefs/{brief}' => 'ic', 'DELETE /briefs/{brief}' => 'ic', 'POST /briefs/{brief}/set' => 'ic',
         'GET /drafts' => 'i', 'GET /drafts/{draft}' => 'i', 'PUT /drafts/{draft}' => 'i', 'DELETE /drafts/{draft}' => 'i',
         'GET /find' => 'iac', 'GET /bench' => 'iac', 'GET /bench/earlier' => 'iac',
         'GET /assessments/{assessment}' => 'iac', 'GET /assessments/{assessment}/package' => 'iac', 'GET /assessments/{assessment}/sheet' => 'iac', 'GET /assessments/{assessment}/sheet.csv' => 'iac',
@@ -109,6 +111,7 @@ final class AccessTest extends TestCase
             '{assessment}' => $this->practical()->id,
             '{attempt}' => $this->station(12)->id,
             '{standard}' => PublishedStandard::query()->firstOrFail()->id,
+            '{brief}' => Brief::query()->firstOrFail()->id,
             '{draft}' => '0198c000-0000-7000-8000-000000000001',
             '{sha256}' => str_repeat('0', 64),
             '{person}' => User::query()->where('email', 'teodor@tollgate-quay.example')->firstOrFail()->id,

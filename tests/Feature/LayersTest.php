@@ -10,9 +10,10 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Http' => ['Actions', 'Demo', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School'],
+        'Http' => ['Actions', 'Brief', 'Demo', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School'],
         'Console' => ['Actions', 'Http', 'Models'],
-        'Actions' => ['Models', 'Notifications', 'People', 'Photos', 'Roster', 'School', 'TryOut'],
+        'Actions' => ['Brief', 'Models', 'Notifications', 'People', 'Photos', 'Roster', 'School', 'TryOut'],
+        'Brief' => ['Models', 'School'],
         'Demo' => ['Models', 'TryOut'],
         'TryOut' => ['Models'],
         'Notifications' => [],

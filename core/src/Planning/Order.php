@@ -42,10 +42,21 @@ final readonly class Order implements Computation
         return [
             'lines' => array_map(self::line(...), $this->lines),
             'total' => [
-                'mass_mg' => array_sum(array_map(static fn(OrderLine $it): int => $it->massMg(), $this->lines)),
-                'cost_minor' => Minor::rounded(array_sum(array_map(static fn(OrderLine $it): float => $it->cost(), $this->lines))),
+                'mass_mg' => $this->massMg(),
+                'cost_minor' => $this->costMinor(),
             ],
         ];
+    }
+
+    public function massMg(): int
+    {
+        return array_sum(array_map(static fn(OrderLine $it): int => $it->massMg(), $this->lines));
+    }
+
+    /** Rounded once, from what the lines cost unrounded. */
+    public function costMinor(): int
+    {
+        return Minor::rounded(array_sum(array_map(static fn(OrderLine $it): float => $it->cost(), $this->lines)));
     }
 
     /** @return array<string, mixed> */

@@ -14,6 +14,12 @@ final readonly class Price
 
     public function __construct(private PricedBy $per, private int $minor) {}
 
+    /** Nothing, until it is known. */
+    public static function unknown(): self
+    {
+        return new self(PricedBy::Each, 0);
+    }
+
     public static function read(Node $node): self
     {
         $node->keys(['per', 'minor']);

@@ -20,9 +20,9 @@ final readonly class WeighIn
 
     /**
      * @param float $meanWaitS
-     * @param float $p95WaitS   nineteen trays in twenty wait no longer
-     * @param float $lastS      when the last tray is weighed, on average
-     * @param float $p95LastS   in nineteen hours of twenty
+     * @param float $p95WaitS    nineteen trays in twenty wait no longer
+     * @param float $lastS       when the last tray is weighed, on average
+     * @param float $p95LastS    in nineteen hours of twenty
      * @param float $utilisation share of the scales' time in which something is weighed
      */
     private function __construct(public float $meanWaitS, public float $p95WaitS, public float $lastS, public float $p95LastS, public float $utilisation) {}

@@ -152,6 +152,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/briefs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["briefs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/briefs/{brief}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["brief"];
+        /** @description Keeps a brief under an id its screen made (a UUID). A new one is saved on version 0. */
+        put: operations["saveBrief"];
+        post?: never;
+        delete: operations["dropBrief"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/briefs/{brief}/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Sets the practical up: a class for each list. What it is held against is frozen by that. */
+        post: operations["setBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}/captures": {
         parameters: {
             query?: never;
@@ -934,6 +984,66 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        BriefDocument: {
+            /** @description Practicals while they are planned. */
+            title: string;
+            /** @description Counts for nothing. */
+            is_rehearsal: boolean;
+            /** Format: date */
+            day: string | null;
+            /** @description HH:MM, at the school. */
+            start: string | null;
+            room: string;
+            /** @description Stations in the room. */
+            benches: number;
+            scales: number;
+            waves: number;
+            /** @description From the start of one wave to the next. */
+            gap_s: number;
+            /** @description To set a bench up. */
+            mise_s: number;
+            /** @description To clean it. */
+            clean_s: number;
+            /** @description How long nineteen trays in twenty may wait for the scale. */
+            wait_s: number;
+            /** @description One for each standard. */
+            lists: {
+                /**
+                 * Format: uuid
+                 * @description A published version.
+                 */
+                standard: string | null;
+                /** @description In the order of stations. */
+                students: string[];
+                order: {
+                    specification: string;
+                    on_hand: number;
+                    per_case: number;
+                    spare_fraction: number;
+                    spare_at_least: number;
+                    typical_mg: number | null;
+                    price: {
+                        /** @enum {string} */
+                        per: "kg" | "each";
+                        minor: number;
+                    } | null;
+                    is_frozen: boolean;
+                };
+            }[];
+            assessors: {
+                /** Format: uuid */
+                person: string;
+                is_second: boolean;
+                stations: number[];
+            }[];
+            /** @description Who does not assess whom. */
+            not_by: {
+                /** Format: uuid */
+                person: string;
+                /** Format: uuid */
+                student: string;
+            }[];
+        };
         GroupSent: {
             /** @description Groups of students. */
             course: string;
@@ -1057,6 +1167,151 @@ export interface components {
             waiting: components["schemas"]["WaitingView"][];
             /** @description There are practicals of earlier days beyond these. */
             has_earlier: boolean;
+        };
+        /** @description How the hour goes: waves, benches, and the queue at the scale; times in seconds from the start. */
+        BriefHourView: {
+            waves: number;
+            /**
+             * Format: float
+             * @description When the last bench is clean.
+             */
+            free_s: number;
+            /** Format: float */
+            mean_wait_s: number | null;
+            /**
+             * Format: float
+             * @description Nineteen trays in twenty wait no longer.
+             */
+            p95_wait_s: number | null;
+            /**
+             * Format: float
+             * @description When the last tray is weighed, on average.
+             */
+            last_s: number | null;
+            /**
+             * Format: float
+             * @description In nineteen hours of twenty.
+             */
+            p95_last_s: number | null;
+            /**
+             * Format: float
+             * @description The share of the scales' time in which something is weighed.
+             */
+            utilisation: number | null;
+            /** @description The smallest gap between waves that keeps the wait under the limit; null where there is one wave, or none does. */
+            smallest_gap_s: number | null;
+            /**
+             * Format: float
+             * @description How long a tray takes at the scale.
+             */
+            weighing_s: number;
+            /** @description Measured on so many trays of the school. */
+            weighed_trays: number;
+            /** @description Whether the school's own trays are counted by; else a usual figure is. */
+            is_own: boolean;
+        };
+        /** @description A brief in the list of them. */
+        BriefItemView: {
+            /** Format: uuid */
+            id: string;
+            /** @description Empty where it has no name yet. */
+            title: string;
+            /** Format: date */
+            day: string | null;
+            room: string;
+            students: number;
+            /** Format: date-time */
+            saved_at: string;
+            /** Format: date-time */
+            set_at: string | null;
+        };
+        /** @description A list of a brief: what is cut, by whom, from what. */
+        BriefListView: {
+            /** @description Of the standard; null where none is chosen. */
+            title: string | null;
+            version: number | null;
+            /** @description Where a later version is published. */
+            later_version: number | null;
+            layout: components["schemas"]["TrayLayoutView"] | null;
+            /** @description The pieces asked for. */
+            cuts: string[];
+            standard_ms: number | null;
+            limit_ms: number | null;
+            cautions: string[];
+            /** @description What must be in order at each station. */
+            mise: string[];
+            /** @description In the order of stations. */
+            students: components["schemas"]["BriefStudentView"][];
+            order: components["schemas"]["BriefOrderView"] | null;
+        };
+        /** @description What to buy for a list. */
+        BriefOrderView: {
+            /** @description Carcasses, with spares. */
+            needed: number;
+            to_buy: number;
+            cases: number;
+            ordered: number;
+            /** @description What one weighs. */
+            typical_mg: number;
+            mass_mg: number;
+            /** @description In minor units; null while the price is missing. */
+            cost_minor: number | null;
+            cost_per_student_minor: number | null;
+            /**
+             * Format: date-time
+             * @description When it goes from the freezer into the refrigerator; null where it comes fresh or no day is set.
+             */
+            thaw_from: string | null;
+        };
+        /** @description A student on a list, and when and where they work; times in seconds from the start. */
+        BriefStudentView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            group: string;
+            station: number;
+            wave: number;
+            bench: number;
+            /** Format: float */
+            start_s: number;
+            /** Format: float */
+            standard_s: number;
+            /** Format: float */
+            limit_s: number;
+            /**
+             * Format: float
+             * @description When the bench is clean.
+             */
+            free_s: number;
+            /** @description What they work under. */
+            needs: ("more_time" | "stool" | "reader" | "large_print" | "other")[];
+            /** @description An allergy bars what is cut. */
+            is_barred: boolean;
+        };
+        /** @description A practical as it is planned, and what follows from the plan. */
+        BriefView: {
+            /** Format: uuid */
+            id: string;
+            version: number;
+            document: components["schemas"]["BriefDocument"];
+            /**
+             * Format: date-time
+             * @description When it was set; null while it is planned.
+             */
+            set_at: string | null;
+            /** @description The practicals it was set to, one a list. */
+            assessments: string[];
+            lists: components["schemas"]["BriefListView"][];
+            hour: components["schemas"]["BriefHourView"];
+            currency: string;
+            /** @description Carcasses ordered, in mg. */
+            mass_mg: number;
+            /** @description In minor units; null while a price is missing. */
+            cost_minor: number | null;
+            /** @description What must be there before it can be set. */
+            missing: string[];
+            /** @description What should be looked at. */
+            warnings: string[];
         };
         /** @description A capture as it was accepted: what, who, when and from which device. */
         CaptureView: {
@@ -2790,6 +3045,128 @@ export interface operations {
                     "application/json": components["schemas"]["EarlierView"];
                 };
             };
+        };
+    };
+    briefs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that are planned first, the last saved first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefItemView"][];
+                };
+            };
+        };
+    };
+    brief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                brief: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The brief, and what follows from it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    saveBrief: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description The version this changes, in quotes. */
+                "If-Match": string;
+            };
+            path: {
+                brief: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefDocument"];
+            };
+        };
+        responses: {
+            /** @description As saved, and what follows from it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            412: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    dropBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                brief: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone, or was not there; one that is set stays */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setBrief: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description The version that is meant, in quotes. */
+                "If-Match": string;
+            };
+            path: {
+                brief: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Set */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefView"];
+                };
+            };
+            412: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     capture: {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\SaveDraft;
+use App\Http\ClientId;
 use App\Http\Precondition;
 use App\Http\Resources\DraftItemView;
 use App\Http\Resources\DraftView;
@@ -21,7 +22,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 
 /** Drafts of standards, each for its author alone. */
@@ -61,7 +61,7 @@ final class DraftController
     public function store(Request $request, string $draft, SaveDraft $saving, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('publish', PublishedStandard::class);
-        self::checkId($draft);
+        ClientId::check($draft, 'draft');
         if (strlen($request->getContent()) > self::MOST_BYTES) {
             throw InvalidPackage::at('', MessageCode::TooLarge);
         }
@@ -88,15 +88,8 @@ final class DraftController
 
     private static function own(string $id, User $user): ?StandardDraft
     {
-        self::checkId($id);
+        ClientId::check($id, 'draft');
 
         return StandardDraft::query()->where('user_id', $user->id)->find($id);
-    }
-
-    private static function checkId(string $id): void
-    {
-        if (! Str::isUuid($id)) {
-            throw InvalidPackage::at('draft', MessageCode::NotAUuid);
-        }
     }
 }

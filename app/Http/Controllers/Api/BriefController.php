@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Actions\SaveBrief;
+use App\Actions\SetBrief;
+use App\Brief\BriefDocument;
+use App\Brief\PlanBrief;
+use App\Http\ClientId;
+use App\Http\Precondition;
+use App\Http\Resources\BriefItemView;
+use App\Http\Resources\BriefView;
+use App\Models\Assessment;
+use App\Models\Brief;
+use App\Models\User;
+use App\School\School;
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+/** Practicals while they are planned. */
+#[OA\Schema(schema: 'BriefDocument', properties: [
+    new OA\Property(property: 'title', type: 'string'),
+    new OA\Property(property: 'is_rehearsal', description: 'Counts for nothing.', type: 'boolean'),
+    new OA\Property(property: 'day', type: 'string', format: 'date', nullable: true),
+    new OA\Property(property: 'start', description: 'HH:MM, at the school.', type: 'string', nullable: true),
+    new OA\Property(property: 'room', type: 'string'),
+    new OA\Property(property: 'benches', description: 'Stations in the room.', type: 'integer', minimum: 1),
+    new OA\Property(property: 'scales', type: 'integer', minimum: 1),
+    new OA\Property(property: 'waves', type: 'integer', minimum: 1),
+    new OA\Property(property: 'gap_s', description: 'From the start of one wave to the next.', type: 'integer'),
+    new OA\Property(property: 'mise_s', description: 'To set a bench up.', type: 'integer'),
+    new OA\Property(property: 'clean_s', description: 'To clean it.', type: 'integer'),
+    new OA\Property(property: 'wait_s', description: 'How long nineteen trays in twenty may wait for the scale.', type: 'integer'),
+    new OA\Property(property: 'lists', description: 'One for each standard.', type: 'array', items: new OA\Items(required: ['standard', 'students', 'order'], properties: [
+        new OA\Property(property: 'standard', description: 'A published version.', type: 'string', format: 'uuid', nullable: true),
+        new OA\Property(property: 'students', description: 'In the order of stations.', type: 'array', items: new OA\Items(type: 'string', format: 'uuid')),
+        new OA\Property(property: 'order', required: ['specification', 'on_hand', 'per_case', 'spare_fraction', 'spare_at_least', 'typical_mg', 'price', 'is_frozen'], properties: [
+            new OA\Property(property: 'specification', type: 'string'),
+            new OA\Property(property: 'on_hand', type: 'integer'),
+            new OA\Property(property: 'per_case', type: 'integer'),
+            new OA\Property(property: 'spare_fraction', type: 'number'),
+            new OA\Property(property: 'spare_at_least', type: 'integer'),
+            new OA\Property(property: 'typical_mg', type: 'integer', nullable: true),
+            new OA\Property(property: 'price', required: ['per', 'minor'], properties: [
+                new OA\Property(property: 'per', type: 'string', enum: ['kg', 'each']),
+                new OA\Property(property: 'minor', type: 'integer'),
+            ], type: 'object', nullable: true),
+            new OA\Property(property: 'is_frozen', type: 'boolean'),
+        ], type: 'object'),
+    ], type: 'object')),
+    new OA\Property(property: 'assessors', type: 'array', items: new OA\Items(required: ['person', 'is_second', 'stations'], properties: [
+        new OA\Property(property: 'person', type: 'string', format: 'uuid'),
+        new OA\Property(property: 'is_second', type: 'boolean'),
+        new OA\Property(property: 'stations', type: 'array', items: new OA\Items(type: 'integer')),
+    ], type: 'object')),
+    new OA\Property(property: 'not_by', description: 'Who does not assess whom.', type: 'array', items: new OA\Items(required: ['person', 'student'], properties: [
+        new OA\Property(property: 'person', type: 'string', format: 'uuid'),
+        new OA\Property(property: 'student', type: 'string', format: 'uuid'),
+    ], type: 'object')),
+])]
+final class BriefController
+{
+    private const MOST_BYTES = 200_000;
+
+    private const LATEST = 100;
+
+    public function __construct(private readonly School $school, private readonly PlanBrief $planning) {}
+
+    #[OA\Get(path: '/briefs', operationId: 'briefs', tags: ['brief'])]
+    #[OA\Response(response: 200, description: 'Those that are planned first, the last saved first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: BriefItemView::class)))]
+    public function index(): JsonResponse
+    {
+        Gate::authorize('plan', Assessment::class);
+        $briefs = Brief::query()->orderByRaw('set_at IS NOT NULL')->latest('saved_at')->limit(self::LATEST)->get();
+
+        return new JsonResponse(array_values($briefs->map(BriefItemView::of(...))->all()));
+    }
+
+    #[OA\Get(path: '/briefs/{brief}', operationId: 'brief', tags: ['brief'])]
+    #[OA\PathParameter(name: 'brief', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'The brief, and what follows from it', content: new OA\JsonContent(ref: BriefView::class))]
+    #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
+    public function show(Brief $brief): JsonResponse
+    {
+        Gate::authorize('plan', Assessment::class);
+
+        return $this->answer($brief);
+    }
+
+    #[OA\Put(path: '/briefs/{brief}', operationId: 'saveBrief', description: 'Keeps a brief under an id its screen made (a UUID). A new one is saved on version 0.', tags: ['brief'])]
+    #[OA\PathParameter(name: 'brief', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\HeaderParameter(name: 'If-Match', required: true, description: 'The version this changes, in quotes.', schema: new OA\Schema(type: 'string'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BriefDocument'))]
+    #[OA\Response(response: 200, description: 'As saved, and what follows from it', content: new OA\JsonContent(ref: BriefView::class))]
+    #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 412, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function store(Request $request, string $brief, SaveBrief $saving, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('plan', Assessment::class);
+        ClientId::check($brief, 'brief');
+        if (strlen($request->getContent()) > self::MOST_BYTES) {
+            throw InvalidPackage::at('', MessageCode::TooLarge);
+        }
+
+        return $this->answer($saving->save($brief, Node::decode($request->getContent())->document(), Precondition::number($request), $user));
+    }
+
+    #[OA\Delete(path: '/briefs/{brief}', operationId: 'dropBrief', tags: ['brief'])]
+    #[OA\PathParameter(name: 'brief', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 204, description: 'Gone, or was not there; one that is set stays')]
+    public function destroy(string $brief): Response
+    {
+        Gate::authorize('plan', Assessment::class);
+        ClientId::check($brief, 'brief');
+        Brief::query()->whereNull('set_at')->whereKey($brief)->delete();
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Post(path: '/briefs/{brief}/set', operationId: 'setBrief', description: 'Sets the practical up: a class for each list. What it is held against is frozen by that.', tags: ['brief'])]
+    #[OA\PathParameter(name: 'brief', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\HeaderParameter(name: 'If-Match', required: true, description: 'The version that is meant, in quotes.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Response(response: 200, description: 'Set', content: new OA\JsonContent(ref: BriefView::class))]
+    #[OA\Response(response: 412, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function set(Request $request, Brief $brief, SetBrief $setting, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('plan', Assessment::class);
+
+        return $this->answer($setting->set($brief, Precondition::number($request), $user));
+    }
+
+    private function answer(Brief $brief): JsonResponse
+    {
+        $plan = $this->planning->plan(BriefDocument::read(Node::of($brief->document, 'brief')));
+
+        return new JsonResponse(BriefView::of($brief->load('assessments'), $plan, $this->school), headers: ['ETag' => Precondition::etag($brief->version)]);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Brief\BriefPlan;
+use App\Brief\PlannedList;
+use App\Models\Assessment;
+use App\Models\Brief;
+use App\Models\Capture;
+use App\School\School;
+use DeftBlade\Core\Money\Currency;
+use DeftBlade\Core\Planning\Order;
+use DeftBlade\Core\Planning\OrderLine;
+use OpenApi\Attributes as OA;
+
+/** A practical as it is planned, and what follows from the plan. */
+#[OA\Schema]
+final readonly class BriefView
+{
+    /**
+     * @param list<string>        $assessments
+     * @param list<BriefListView> $lists
+     * @param list<string>        $missing
+     * @param list<string>        $warnings
+     */
+    private function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property]
+        public int $version,
+        #[OA\Property(ref: '#/components/schemas/BriefDocument')]
+        public \stdClass $document,
+        #[OA\Property(format: 'date-time', description: 'When it was set; null while it is planned.')]
+        public ?string $set_at,
+        #[OA\Property(type: 'array', description: 'The practicals it was set to, one a list.', items: new OA\Items(type: 'string', format: 'uuid'))]
+        public array $assessments,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BriefListView::class))]
+        public array $lists,
+        #[OA\Property(ref: BriefHourView::class)]
+        public BriefHourView $hour,
+        #[OA\Property]
+        public string $currency,
+        #[OA\Property(description: 'Carcasses ordered, in mg.')]
+        public int $mass_mg,
+        #[OA\Property(description: 'In minor units; null while a price is missing.')]
+        public ?int $cost_minor,
+        #[OA\Property(type: 'array', description: 'What must be there before it can be set.', items: new OA\Items(type: 'string'))]
+        public array $missing,
+        #[OA\Property(type: 'array', description: 'What should be looked at.', items: new OA\Items(type: 'string'))]
+        public array $warnings,
+    ) {}
+
+    /** @param Brief $brief with its assessments */
+    public static function of(Brief $brief, BriefPlan $plan, School $school): self
+    {
+        $sentences = $school->sentences();
+        $lines = array_values(array_filter(array_map(static fn(PlannedList $it): ?OrderLine => $it->order, $plan->lists)));
+        $order = new Order(Currency::known($school->settings->currency) ?? throw new \LogicException('the school\'s currency is a known one'), $lines);
+        $isPriced = $lines !== [] && array_filter($plan->lists, static fn(PlannedList $it): bool => $it->order !== null && ! $it->isPriced) === [];
+
+        return new self(
+            $brief->id,
+            $brief->version,
+            $brief->document,
+            $brief->set_at?->utc()->format(Capture::AT_FORMAT),
+            array_values($brief->assessments->map(static fn(Assessment $it): string => $it->id)->all()),
+            array_map(static fn(PlannedList $it): BriefListView => BriefListView::of($it, $school), $plan->lists),
+            BriefHourView::of($plan),
+            $school->settings->currency,
+            $order->massMg(),
+            $isPriced ? $order->costMinor() : null,
+            array_map($sentences->say(...), $plan->missing),
+            array_map($sentences->say(...), $plan->warnings),
+        );
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\KeyedByUuid;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A practical while it is planned, kept for everybody who plans here; once it is set, the plan it was set from.
+ *
+ * @property string                      $id
+ * @property int                         $version     grows with every save
+ * @property \stdClass                   $document    as the brief is read
+ * @property CarbonImmutable             $saved_at
+ * @property CarbonImmutable|null        $set_at
+ * @property Collection<int, Assessment> $assessments one a list, once it is set
+ */
+final class Brief extends Model
+{
+    use KeyedByUuid;
+
+    public $timestamps = false;
+
+    protected $fillable = ['id', 'version', 'document', 'saved_by', 'saved_at', 'set_at'];
+
+    /** @return HasMany<Assessment, $this> */
+    public function assessments(): HasMany
+    {
+        return $this->hasMany(Assessment::class)->orderBy('id');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'object', 'version' => 'int', 'saved_at' => 'immutable_datetime', 'set_at' => 'immutable_datetime'];
+    }
+}

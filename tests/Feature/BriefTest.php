@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Assessment;
+use App\Models\Brief;
+use App\Models\PublishedStandard;
+use App\Models\Student;
+use App\Models\User;
+use App\School\School;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** A practical from its brief: kept as it is written, worked out as it stands, set once, and frozen by that. */
+final class BriefTest extends TestCase
+{
+    private string $id;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->id = (string) Str::uuid7();
+    }
+
+    public function testSetsAPracticalInThreeWavesWithStationsAndAllowances(): void
+    {
+        $saved = $this->as('marit')->save(self::brief(), 0)->assertOk()->assertJsonPath('missing', [])->assertJsonPath('set_at', null)->assertJsonPath('hour.waves', 3);
+        self::assertSame([1, 1, 1, 1, 2, 2, 2, 2, 3, 3, 3, 3], array_column((array) $saved->json('lists.0.students'), 'wave'));
+        $farid = array_search('Farid Nazaryan', array_column((array) $saved->json('lists.0.students'), 'name'), true);
+        $times = (array) $saved->json("lists.0.students.$farid");
+        self::assertEqualsWithDelta(1.25 * $saved->json('lists.0.standard_ms') / 1000, $times['standard_s'] - $times['start_s'], 1e-6, 'with the time that was agreed');
+        self::assertSame(['more_time'], $times['needs']);
+
+        $before = Assessment::query()->count();
+        $set = $this->set(1)->assertOk()->assertJsonCount(1, 'assessments');
+        self::assertNotNull($set->json('set_at'));
+        $this->set(1)->assertOk()->assertJsonPath('assessments', $set->json('assessments'));
+        self::assertSame($before + 1, Assessment::query()->count(), 'setting it twice sets it once');
+
+        $practical = Assessment::query()->findOrFail($set->json('assessments.0'));
+        self::assertSame(['Crown', 'North kitchen', true], [$practical->title, $practical->room, $practical->is_rehearsal]);
+        self::assertSame([1, 2, 3], [$practical->waveOf(1), $practical->waveOf(8), $practical->waveOf(12)]);
+        self::assertSame(480_000, $practical->waveGapMs());
+        $floor = $this->getJson("/api/v1/assessments/{$practical->id}/floor")->assertOk();
+        self::assertCount(12, (array) $floor->json('stations'));
+        self::assertContains("Crown is set for {$this->tomorrow()}: 12 students", array_column((array) $this->as('ilse')->getJson('/api/v1/changes')->json('changes'), 'text'));
+    }
+
+    public function testWhatASetPracticalIsHeldAgainstStaysWhatItWas(): void
+    {
+        $this->as('marit')->save(self::brief(), 0)->assertOk();
+        $practical = $this->set(1)->assertOk()->json('assessments.0');
+        $package = (string) $this->get("/api/v1/assessments/$practical/package")->getContent();
+        $document = PublishedStandard::latestOf('chicken-crown-and-legs')->document ?? self::fail('no standard');
+        $document->time->standard_ms = 60_000;
+        $this->postJson('/api/v1/standards', (array) $document)->assertOk();
+        $policy = (array) $this->getJson('/api/v1/policy')->json('document');
+        $this->postJson('/api/v1/policy', ['places' => 0] + $policy, ['If-Match' => '"1"'])->assertOk();
+        self::assertSame($package, (string) $this->get("/api/v1/assessments/$practical/package")->getContent());
+        $this->save(self::brief(['title' => 'Another']), 1)->assertConflict()->assertJsonPath('detail', 'This practical is set; copy it to plan another one.');
+        $this->deleteJson("/api/v1/briefs/{$this->id}")->assertNoContent();
+        self::assertNotNull(Brief::query()->find($this->id), 'what is set stays');
+    }
+
+    public function testSaysWhatIsMissingAndSetsNothingUntilItIsThere(): void
+    {
+        $empty = ['title' => ' ', 'day' => null, 'start' => null, 'room' => '', 'lists' => []];
+        $missing = ['A name for the practical.', 'A standard on every list.', 'At least one student on every list.', 'The day and the time it begins.', 'The room.'];
+        $this->as('ilse')->save(self::brief($empty), 0)->assertOk()->assertJsonPath('missing', $missing)->assertJsonPath('hour.p95_wait_s', null)->assertJsonPath('cost_minor', null);
+        $refused = $this->set(1)->assertUnprocessable()->assertJsonPath('detail', '5 things in this brief are not right.');
+        self::assertSame($missing, array_column((array) $refused->json('errors'), 'detail'));
+        self::assertNull(Brief::query()->findOrFail($this->id)->set_at);
+        $this->save(self::brief(['day' => '2020-02-29']), 1)->assertOk()->assertJsonPath('missing', ['A day that is not over.']);
+    }
+
+    public function testTwoStandardsAreTwoClassesInOneHourWithStationsThatGoOn(): void
+    {
+        $students = self::students();
+        $brief = self::brief(['lists' => [
+            self::list('chicken-crown-and-legs', array_slice($students, 0, 6)),
+            self::list('sea-trout-fillets-ribs-trimmed', array_slice($students, 6)),
+        ]]);
+        $this->as('marit')->save($brief, 0)->assertOk();
+        $practicals = (array) $this->set(1)->assertOk()->assertJsonCount(2, 'assessments')->json('assessments');
+        $stations = array_map(fn(string $it): array => array_column((array) $this->getJson("/api/v1/assessments/$it/sheet")->json('rows'), 'station'), $practicals);
+        self::assertSame([range(1, 6), range(7, 12)], $stations);
+        self::assertSame(['Crown: Chicken, crown and legs', 'Crown: Sea trout, two fillets, ribs trimmed after'], Assessment::query()->findMany($practicals)->sortBy('id')->pluck('title')->all());
+    }
+
+    public function testAStudentTwiceARelativeAndAnAllergyAreTold(): void
+    {
+        [$first, $second] = self::students();
+        Student::query()->findOrFail($second)->update(['barred' => ['poultry']]);
+        $teodor = User::query()->where('name', 'Teodor Vance')->firstOrFail()->id;
+        $brief = self::brief([
+            'lists' => [self::list('chicken-crown-and-legs', [$first, $second, $first])],
+            'assessors' => [(object) ['person' => $teodor, 'is_second' => false, 'stations' => [1, 2]]],
+            'not_by' => [(object) ['person' => $teodor, 'student' => $second]],
+        ]);
+        [$one, $other] = array_map(static fn(string $id): string => Student::query()->findOrFail($id)->name, [$first, $second]);
+        $this->as('marit')->save($brief, 0)->assertOk()
+            ->assertJsonPath('missing', ["$one is on the lists twice.", "Teodor Vance is not to assess $other, and is down for station 2."])
+            ->assertJsonPath('warnings', ["$other is not to handle raw poultry (allergy).", "Nobody is down to mark $one at station 3."])
+            ->assertJsonPath('lists.0.students.1.is_barred', true);
+        $this->set(1)->assertUnprocessable();
+    }
+
+    /** By hand: 12 and two to spare, one on hand: 13, so three cases of six: 18 × 1.85 kg at 4.95 (whole cases and spares are common practice). */
+    public function testOrdersWhatTheListsNeed(): void
+    {
+        $this->as('marit')->save(self::brief(), 0)->assertOk()
+            ->assertJsonPath('lists.0.order.needed', 14)->assertJsonPath('lists.0.order.to_buy', 13)->assertJsonPath('lists.0.order.cases', 3)->assertJsonPath('lists.0.order.ordered', 18)
+            ->assertJsonPath('lists.0.order.mass_mg', 33_300_000)->assertJsonPath('lists.0.order.cost_minor', 16_484)->assertJsonPath('cost_minor', 16_484)->assertJsonPath('currency', 'EUR');
+        // Frozen, about 1.85 kg: one day in the refrigerator (USDA, The Big Thaw).
+        $frozen = self::brief();
+        $frozen->lists[0]->order->is_frozen = true;
+        $this->save($frozen, 1)->assertOk()->assertJsonPath('lists.0.order.thaw_from', $this->app?->make(School::class)->today()->toDateString().'T09:00:00.000Z');
+    }
+
+    public function testKeepsTheLaterOfTwoWritersAndRefusesWhatIsNoBrief(): void
+    {
+        $this->as('marit')->save(self::brief(), 0)->assertOk()->assertHeader('ETag', '"1"');
+        $this->save(self::brief(), 0)->assertOk()->assertJsonPath('version', 1);
+        $this->as('ilse')->save(self::brief(['title' => 'Mine']), 0)->assertStatus(412)->assertHeader('ETag', '"1"');
+        $this->save(self::brief(['title' => 'Mine']), 1)->assertOk()->assertJsonPath('version', 2);
+        $this->as('marit')->set(1)->assertStatus(412);
+        foreach (['brief.benches' => ['benches' => 0], 'brief.start' => ['start' => '9 o\'clock'], 'brief.day' => ['day' => '2026-02-30'], 'brief.lists' => ['lists' => array_fill(0, 9, self::list('chicken-crown-and-legs', []))], 'brief.colour' => ['colour' => 'red']] as $path => $wrong) {
+            $this->save(self::brief($wrong), 2)->assertUnprocessable()->assertJsonPath('errors.0.path', $path);
+        }
+        $list = (array) $this->getJson('/api/v1/briefs')->assertOk()->json();
+        self::assertSame(['Mine', 12], [$list[0]['title'], $list[0]['students']]);
+        $this->deleteJson("/api/v1/briefs/{$this->id}")->assertNoContent();
+        $this->getJson("/api/v1/briefs/{$this->id}")->assertNotFound();
+    }
+
+    public function testTheHourIsSimulatedFromTheSchoolsOwnTrays(): void
+    {
+        $hour = $this->as('marit')->save(self::brief(), 0)->assertOk()->assertJsonPath('hour.is_own', true)->json('hour');
+        self::assertGreaterThanOrEqual(20, $hour['weighed_trays']);
+        self::assertGreaterThan($hour['mean_wait_s'], $hour['p95_wait_s']);
+        $two = $this->save(self::brief(['scales' => 2]), 1)->assertOk()->json('hour');
+        self::assertLessThan($hour['p95_wait_s'], $two['p95_wait_s']);
+        self::assertLessThanOrEqual($hour['smallest_gap_s'], $two['smallest_gap_s']);
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function save(\stdClass $brief, int $version): TestResponse
+    {
+        return $this->putJson("/api/v1/briefs/{$this->id}", (array) $brief, ['If-Match' => "\"$version\""]);
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function set(int $version): TestResponse
+    {
+        return $this->postJson("/api/v1/briefs/{$this->id}/set", [], ['If-Match' => "\"$version\""]);
+    }
+
+    private function tomorrow(): string
+    {
+        return ($this->app?->make(School::class) ?? self::fail('no application'))->today()->addDay()->toDateString();
+    }
+
+    /** @param array<string, mixed> $but */
+    private static function brief(array $but = []): \stdClass
+    {
+        return (object) ($but + [
+            'title' => 'Crown', 'is_rehearsal' => true, 'day' => app(School::class)->today()->addDay()->toDateString(), 'start' => '09:00', 'room' => 'North kitchen',
+            'benches' => 12, 'scales' => 1, 'waves' => 3, 'gap_s' => 480, 'mise_s' => 600, 'clean_s' => 600, 'wait_s' => 360,
+            'lists' => [self::list('chicken-crown-and-legs', self::students())], 'assessors' => [], 'not_by' => [],
+        ]);
+    }
+
+    /** @param list<string> $students */
+    private static function list(string $standard, array $students): \stdClass
+    {
+        return (object) ['standard' => PublishedStandard::latestOf($standard)?->id, 'students' => $students, 'order' => (object) [
+            'specification' => '', 'on_hand' => 1, 'per_case' => 6, 'spare_fraction' => 0.1, 'spare_at_least' => 1, 'typical_mg' => null, 'price' => (object) ['per' => 'kg', 'minor' => 495], 'is_frozen' => false,
+        ]];
+    }
+
+    /** @return list<string> */
+    private static function students(): array
+    {
+        return array_values(Student::query()->orderBy('name')->get()->map(static fn(Student $it): string => $it->id)->all());
+    }
+}
