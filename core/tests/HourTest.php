@@ -59,6 +59,9 @@ final class HourTest extends TestCase
         // Two scales: nobody waits, the last is weighed at 1 700 + 260.
         $two = WeighIn::of($hour, 2, self::fixed(260)) ?? self::fail('trays come');
         self::assertSame([0.0, 0.0, 1960.0], [$two->meanWaitS, $two->p95WaitS, $two->lastS]);
+        // At 1 500 s (minute 25) the second has just come and waits for 60 s; at 1 740 s (minute 29) the third waits.
+        self::assertSame([0.0, 1.0, 0.0, 1.0, 0.0], array_map(static fn(int $minute): float => (float) $slow->waiting[$minute], [24, 25, 26, 29, 31]));
+        self::assertSame([0.0], array_values(array_unique(array_map(floatval(...), $two->waiting))));
         self::assertNull(WeighIn::of(Hour::of([], 3, 1, 0, 0, 0), 1, self::fixed(60)));
     }
 

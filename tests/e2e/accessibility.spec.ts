@@ -124,6 +124,7 @@ test("no serious violation where people come in and are kept", async ({ page }) 
     ["/people/changes", "What was changed"],
     ["/account", "Ilse Karimova"],
     ["/roster", "Roster"],
+    ["/brief", "Brief"],
     ["/roster/import", "Bring in a file"],
   ] as const) {
     await page.goto(address);
@@ -138,6 +139,10 @@ test("no serious violation where people come in and are kept", async ({ page }) 
   await page.getByRole("button", { name: "Open Farid Nazaryan" }).click();
   await page.getByRole("button", { name: "Allow something" }).click();
   await expectNoSeriousViolation(page, "a student");
+  await page.goto("/brief");
+  await page.getByRole("link", { name: "Crown and legs" }).click();
+  await page.getByRole("img", { name: /^The hour:/ }).waitFor();
+  await expectNoSeriousViolation(page, "a brief");
   await page.goto("/people");
   await page.getByRole("group", { name: "Teodor Vance" }).getByRole("button", { name: "New code" }).click();
   await page.getByTestId("code").waitFor();

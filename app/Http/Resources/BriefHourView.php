@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class BriefHourView
 {
+    /** @param list<float> $waiting */
     private function __construct(
         #[OA\Property]
         public int $waves,
@@ -26,6 +27,8 @@ final readonly class BriefHourView
         public ?float $p95_last_s,
         #[OA\Property(description: 'The share of the scales\' time in which something is weighed.')]
         public ?float $utilisation,
+        #[OA\Property(type: 'array', description: 'How many trays stand in the queue on average, minute by minute from the start.', items: new OA\Items(type: 'number'))]
+        public array $waiting,
         #[OA\Property(description: 'The smallest gap between waves that keeps the wait under the limit; null where there is one wave, or none does.')]
         public ?int $smallest_gap_s,
         #[OA\Property(description: 'How long a tray takes at the scale.')]
@@ -48,6 +51,7 @@ final readonly class BriefHourView
             $in?->lastS,
             $in?->p95LastS,
             $in?->utilisation,
+            $in->waiting ?? [],
             $plan->smallestGapS,
             $plan->times->service->meanS,
             $plan->times->trays,

@@ -9,6 +9,9 @@ use App\Brief\PlannedList;
 use App\Models\Assessment;
 use App\Models\Brief;
 use App\Models\Capture;
+use App\Models\Role;
+use App\Models\Room;
+use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Planning\Order;
@@ -20,10 +23,12 @@ use OpenApi\Attributes as OA;
 final readonly class BriefView
 {
     /**
-     * @param list<string>        $assessments
-     * @param list<BriefListView> $lists
-     * @param list<string>        $missing
-     * @param list<string>        $warnings
+     * @param list<string>          $assessments
+     * @param list<BriefListView>   $lists
+     * @param list<string>          $missing
+     * @param list<string>          $warnings
+     * @param list<BriefPersonView> $staff
+     * @param list<BriefRoomView>   $rooms
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -50,6 +55,10 @@ final readonly class BriefView
         public array $missing,
         #[OA\Property(type: 'array', description: 'What should be looked at.', items: new OA\Items(type: 'string'))]
         public array $warnings,
+        #[OA\Property(type: 'array', description: 'Who can be put down to mark.', items: new OA\Items(ref: BriefPersonView::class))]
+        public array $staff,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BriefRoomView::class))]
+        public array $rooms,
     ) {}
 
     /** @param Brief $brief with its assessments */
@@ -73,6 +82,8 @@ final readonly class BriefView
             $isPriced ? $order->costMinor() : null,
             array_map($sentences->say(...), $plan->missing),
             array_map($sentences->say(...), $plan->warnings),
+            array_values(User::query()->whereIn('role', [Role::Instructor, Role::Assessor])->whereNull('left_at')->orderBy('name')->get()->map(BriefPersonView::of(...))->all()),
+            array_values(Room::query()->orderBy('name')->get()->map(BriefRoomView::of(...))->all()),
         );
     }
 }

@@ -7,8 +7,11 @@ namespace DeftBlade\Core\Planning;
 /** One hour at the scale, first come, first served. */
 final readonly class QueueRun
 {
-    /** @param list<float> $waitsS in the order of arrival */
-    private function __construct(public array $waitsS, public float $servedS, public float $lastDoneS) {}
+    /**
+     * @param list<float> $arrivalsS in order
+     * @param list<float> $waitsS    of the same trays
+     */
+    private function __construct(private array $arrivalsS, public array $waitsS, public float $servedS, public float $lastDoneS) {}
 
     /**
      * @param list<float> $arrivalsS in order
@@ -27,7 +30,18 @@ final readonly class QueueRun
             $last = max($last, $free[$scale]);
         }
 
-        return new self($waits, array_sum($servicesS), $last);
+        return new self($arrivalsS, $waits, array_sum($servicesS), $last);
+    }
+
+    /** How many trays stand in the queue at a time. */
+    public function waitingAt(float $second): int
+    {
+        $waiting = 0;
+        foreach ($this->arrivalsS as $tray => $arrival) {
+            $waiting += $arrival <= $second && $second < $arrival + $this->waitsS[$tray] ? 1 : 0;
+        }
+
+        return $waiting;
     }
 
     /** The share of the scales' time, up to the last tray, in which something is weighed; null where there is no tray. */

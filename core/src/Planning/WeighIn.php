@@ -13,19 +13,20 @@ final readonly class WeighIn
 
     private const SEED = 1;
 
-    /** Gaps are told to the minute. */
-    private const STEP_S = 60;
+    /** Gaps, and the queue over the hour, are told to the minute. */
+    public const STEP_S = 60;
 
     private const LONGEST_GAP_STEPS = 60;
 
     /**
-     * @param float $meanWaitS
-     * @param float $p95WaitS    nineteen trays in twenty wait no longer
-     * @param float $lastS       when the last tray is weighed, on average
-     * @param float $p95LastS    in nineteen hours of twenty
-     * @param float $utilisation share of the scales' time in which something is weighed
+     * @param float       $meanWaitS
+     * @param float       $p95WaitS    nineteen trays in twenty wait no longer
+     * @param float       $lastS       when the last tray is weighed, on average
+     * @param float       $p95LastS    in nineteen hours of twenty
+     * @param float       $utilisation share of the scales' time in which something is weighed
+     * @param list<float> $waiting     how many trays stand in the queue on average, minute by minute from the start
      */
-    private function __construct(public float $meanWaitS, public float $p95WaitS, public float $lastS, public float $p95LastS, public float $utilisation) {}
+    private function __construct(public float $meanWaitS, public float $p95WaitS, public float $lastS, public float $p95LastS, public float $utilisation, public array $waiting) {}
 
     /** @return self|null null where no tray comes */
     public static function of(Hour $hour, int $scales, ServiceTime $service): ?self
@@ -33,12 +34,40 @@ final readonly class WeighIn
         if ($hour->turns === []) {
             return null;
         }
-        $runs = (new Queue($scales, $hour->arrivals(), $service, self::RUNS, self::SEED))->run();
-        $waits = Sample::of(array_merge(...array_map(static fn(QueueRun $it): array => $it->waitsS, $runs)));
+        $runs = self::runs($hour, $scales, $service);
+        $waits = self::waits($runs);
         $last = Sample::of(array_map(static fn(QueueRun $it): float => $it->lastDoneS, $runs));
         $used = Sample::of(array_map(static fn(QueueRun $it): float => $it->utilisation($scales) ?? 0.0, $runs));
 
-        return new self($waits->mean() ?? 0.0, $waits->quantile(0.95) ?? 0.0, $last->mean() ?? 0.0, $last->quantile(0.95) ?? 0.0, $used->mean() ?? 0.0);
+        return new self($waits->mean() ?? 0.0, $waits->quantile(0.95) ?? 0.0, $last->mean() ?? 0.0, $last->quantile(0.95) ?? 0.0, $used->mean() ?? 0.0, self::waiting($runs));
+    }
+
+    /** @return list<QueueRun> */
+    private static function runs(Hour $hour, int $scales, ServiceTime $service): array
+    {
+        return (new Queue($scales, $hour->arrivals(), $service, self::RUNS, self::SEED))->run();
+    }
+
+    /** @param list<QueueRun> $runs */
+    private static function waits(array $runs): Sample
+    {
+        return Sample::of(array_merge([], ...array_map(static fn(QueueRun $it): array => $it->waitsS, $runs)));
+    }
+
+    /**
+     * @param list<QueueRun> $runs
+     *
+     * @return list<float>
+     */
+    private static function waiting(array $runs): array
+    {
+        $waiting = [];
+        $end = max([0.0, ...array_map(static fn(QueueRun $it): float => $it->lastDoneS, $runs)]);
+        for ($second = 0; $second <= $end; $second += self::STEP_S) {
+            $waiting[] = array_sum(array_map(static fn(QueueRun $it): int => $it->waitingAt($second), $runs)) / count($runs);
+        }
+
+        return $waiting;
     }
 
     /**
@@ -50,7 +79,7 @@ final readonly class WeighIn
      */
     public static function smallestGap(callable $plan, int $scales, ServiceTime $service, float $limitS): ?int
     {
-        $holds = static fn(int $steps): bool => (self::of($plan((float) $steps * self::STEP_S), $scales, $service)->p95WaitS ?? 0.0) <= $limitS;
+        $holds = static fn(int $steps): bool => (self::waits(self::runs($plan((float) $steps * self::STEP_S), $scales, $service))->quantile(0.95) ?? 0.0) <= $limitS;
         if (! $holds(self::LONGEST_GAP_STEPS)) {
             return null;
         }

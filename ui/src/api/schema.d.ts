@@ -1198,6 +1198,8 @@ export interface components {
              * @description The share of the scales' time in which something is weighed.
              */
             utilisation: number | null;
+            /** @description How many trays stand in the queue on average, minute by minute from the start. */
+            waiting: number[];
             /** @description The smallest gap between waves that keeps the wait under the limit; null where there is one wave, or none does. */
             smallest_gap_s: number | null;
             /**
@@ -1263,6 +1265,17 @@ export interface components {
              */
             thaw_from: string | null;
         };
+        /** @description Somebody who can be put down to mark. */
+        BriefPersonView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        /** @description A room the school has used, and how many stations stand in it. */
+        BriefRoomView: {
+            name: string;
+            benches: number;
+        };
         /** @description A student on a list, and when and where they work; times in seconds from the start. */
         BriefStudentView: {
             /** Format: uuid */
@@ -1312,6 +1325,9 @@ export interface components {
             missing: string[];
             /** @description What should be looked at. */
             warnings: string[];
+            /** @description Who can be put down to mark. */
+            staff: components["schemas"]["BriefPersonView"][];
+            rooms: components["schemas"]["BriefRoomView"][];
         };
         /** @description A capture as it was accepted: what, who, when and from which device. */
         CaptureView: {

@@ -32,6 +32,16 @@ export function useStudents({ search, group, hasLeft, page }: StudentFilter) {
   });
 }
 
+/** Everybody in a group, by name, however many pages that takes. */
+export async function studentsOf(group: string): Promise<components["schemas"]["StudentView"][]> {
+  const found: components["schemas"]["StudentView"][] = [];
+  for (let page = 1; ; page++) {
+    const { students, count } = await answer(api.GET("/students", { params: { query: { group, page, left: "no" } } }));
+    found.push(...students);
+    if (students.length === 0 || found.length >= count) return found;
+  }
+}
+
 const forget = (queries: QueryClient) => (): Promise<void> => queries.invalidateQueries({ queryKey: rosterKey });
 
 /** What is sent of a roster: a file or pasted cells, and how its columns are read. */

@@ -1,5 +1,7 @@
 import { createBrowserRouter } from "react-router";
 import { Bench } from "../areas/bench/Bench";
+import { BriefPage } from "../areas/brief/BriefPage";
+import { Briefs } from "../areas/brief/Briefs";
 import { Floor } from "../areas/floor/Floor";
 import { Wall } from "../areas/floor/Wall";
 import { Account } from "../areas/people/Account";
@@ -29,6 +31,8 @@ export const router = createBrowserRouter([
     errorElement: <ScreenFault />,
     children: [
       { index: true, element: <Bench /> },
+      { path: "brief", element: <Briefs /> },
+      { path: "brief/:brief", element: <BriefPage /> },
       { path: "roster", element: <Roster /> },
       { path: "roster/import", element: <ImportRoster /> },
       { path: "people", element: <People /> },

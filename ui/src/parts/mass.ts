@@ -11,6 +11,8 @@ export interface MassWords {
   mgPerUnit: number;
   /** "267 g", "9.42 oz", "4 lb 3 oz" */
   full: (mg: number) => string;
+  /** What is bought, in the larger unit: "33.3 kg", "73.4 lb" */
+  bulk: (mg: number) => string;
   /** Without its unit, for columns and dials. */
   bare: (mg: number) => string;
   signed: (mg: number) => string;
@@ -22,6 +24,7 @@ const metric: MassWords = words(
   "g",
   1_000,
   (mg) => `${trimmed(mg / 1_000, 1)} g`,
+  (mg) => `${trimmed(mg / 1_000_000, 1)} kg`,
   (figure) => trimmed(figure, 1),
 );
 
@@ -34,11 +37,25 @@ const us: MassWords = words(
 
     return `${Math.floor(tenths / 160)} lb ${trimmed((tenths % 160) / 10, 1)} oz`;
   },
+  (mg) => `${trimmed(mg / (16 * MG_PER_OUNCE), 1)} lb`,
   (figure) => figure.toFixed(2),
 );
 
-function words(unit: MassWords["unit"], mgPerUnit: number, full: MassWords["full"], inColumn: (figure: number) => string): MassWords {
-  return { unit, mgPerUnit, full, bare: (mg) => inColumn(mg / mgPerUnit), signed: (mg) => `${mg < 0 ? "−" : "+"}${full(Math.abs(mg))}` };
+function words(
+  unit: MassWords["unit"],
+  mgPerUnit: number,
+  full: MassWords["full"],
+  bulk: MassWords["bulk"],
+  inColumn: (figure: number) => string,
+): MassWords {
+  return {
+    unit,
+    mgPerUnit,
+    full,
+    bulk,
+    bare: (mg) => inColumn(mg / mgPerUnit),
+    signed: (mg) => `${mg < 0 ? "−" : "+"}${full(Math.abs(mg))}`,
+  };
 }
 
 export const massWords = (units: User["units"]): MassWords => (units === "us" ? us : metric);

@@ -1,0 +1,115 @@
+import { type Page } from "@playwright/test";
+import { expect, signIn, test } from "./kitchen";
+
+const section = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
+const ready = (page: Page) => section(page, "Ready to be set");
+
+async function openBrief(page: Page, name: string): Promise<void> {
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Brief" }).click();
+  await page.getByRole("link", { name, exact: true }).click();
+  await expect(section(page, "With what")).toBeVisible();
+}
+
+test("a practical is planned by keyboard in three waves, set, and is on the Floor", async ({ page }) => {
+  await signIn(page);
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Brief" }).press("Enter");
+  await page.getByRole("button", { name: "Plan a practical" }).press("Enter");
+  const missing = page.getByRole("list", { name: "Missing" });
+  await expect(missing).toContainText("A name for the practical.");
+  await expect(page.getByRole("button", { name: "Set it" })).toBeDisabled();
+
+  await page.getByLabel("Name", { exact: true }).fill("Spatchcock for the grill");
+  await page.getByRole("searchbox", { name: "Standard" }).fill("spatch chicken");
+  await page.getByRole("list", { name: "Standards found" }).getByRole("button").press("Enter");
+  await expect(section(page, "What")).toContainText("version 1");
+  await page.getByLabel("A whole group").selectOption({ label: "Larder 2, Sandpiper, 12 students" });
+  const students = page.getByRole("list", { name: "Students", exact: true }).getByRole("listitem");
+  await expect(students).toHaveCount(12);
+  await expect(students.filter({ hasText: "Farid Nazaryan" })).toContainText("more time");
+  await expect(section(page, "Ready to be set")).toHaveCount(0);
+
+  await page.getByLabel("Day").fill(new Date(Date.now() + 3 * 86_400_000).toISOString().slice(0, 10));
+  await page.getByLabel("Begins").fill("08:30");
+  await page.getByLabel("Room").fill("Larder kitchen");
+  await page.getByRole("textbox", { name: "Waves" }).fill("3");
+  await expect(ready(page)).toBeVisible();
+  await expect(page.getByRole("img", { name: /^The hour: 12 students in 3 waves; wave 1 at 08:40, 4 students;/ })).toBeVisible();
+  await page.getByLabel("Price, EUR").fill("4,95");
+  await expect(page.getByTestId("order")).toContainText(
+    "14 needed with spares, 14 to buy: 3 cases, 18 carcasses, about 33.3 kg, EUR 164.84",
+  );
+  await expect(page.getByRole("article")).toContainText("08:40, wave 1:");
+
+  await page.getByRole("button", { name: "Set it" }).press("Enter");
+  const slip = page.getByRole("dialog", { name: "Set Spatchcock for the grill?" });
+  await expect(slip).toContainText("12 students");
+  await slip.getByRole("button", { name: "Set it" }).press("Enter");
+  await expect(page.getByText("What it is held against stays as it was then.")).toBeVisible();
+  await page.getByRole("link", { name: "To the Floor" }).press("Enter");
+  await expect(page.locator("[data-station]")).toHaveCount(12);
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
+  await expect(page.getByText("Spatchcock for the grill")).toBeVisible();
+});
+
+test("a brief is kept as it is written, takes the gap that is proposed, and names who may not assess whom", async ({ page }) => {
+  await signIn(page);
+  await openBrief(page, "Crown and legs");
+  const when = section(page, "When and where");
+  await expect(when).toContainText("19 in 20 wait no longer than");
+  await page.getByLabel("Wait up to, min").fill("3");
+  await expect(when).toContainText("The smallest gap that keeps 19 in 20 under 3.0 min");
+  await when.getByRole("button", { name: "Take it" }).click();
+  await expect(when.getByRole("button", { name: "Take it" })).toHaveCount(0);
+  await expect(when).not.toContainText("Raw product stands while it waits");
+
+  await page.getByLabel("Assessor").selectOption({ label: "Teodor Vance" });
+  await page.getByLabel("does not assess").selectOption({ label: "Pavel Hrubeš" });
+  await page.getByRole("button", { name: "Note it" }).click();
+  await expect(page.getByRole("list", { name: "Missing" })).toContainText(
+    "Teodor Vance is not to assess Pavel Hrubeš, and is down for station 9.",
+  );
+  await page.getByRole("group", { name: "Teodor Vance" }).getByLabel("Stations").fill("7-8, 10-12");
+  await expect(ready(page)).toContainText("Nobody is down to mark Pavel Hrubeš at station 9.");
+  await expect(page.getByRole("status")).toHaveText("Kept.");
+
+  await page.reload();
+  await expect(page.getByRole("group", { name: "Teodor Vance" }).getByLabel("Stations")).toHaveValue("7–8, 10–12");
+  await expect(page.getByLabel("Wait up to, min")).toHaveValue("3");
+});
+
+test("two standards share an hour, and of two who write the second is told", async ({ browser, page }) => {
+  await signIn(page);
+  await openBrief(page, "Crown and legs");
+  await page.getByRole("button", { name: "A second standard in this hour" }).click();
+  await page.getByRole("searchbox", { name: "Standard of list 2" }).fill("lamb");
+  await page
+    .getByRole("list", { name: "Standards found" })
+    .getByRole("button", { name: /^Lamb leg by the seam/ })
+    .click();
+  await page.getByRole("button", { name: "Take Tomasz Wilkowski off" }).click();
+  await page.getByLabel("List", { exact: true }).selectOption("Lamb leg by the seam, seven cuts");
+  await page.getByLabel("A student", { exact: true }).fill("tomasz");
+  await page.getByRole("list", { name: "Students found" }).getByRole("button").click();
+  await expect(page.getByRole("list", { name: "Students", exact: true }).getByRole("listitem")).toHaveText(/^12Tomasz Wilkowski/);
+  await expect(page.getByRole("article")).toContainText("Lamb leg by the seam");
+
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, "ilse");
+  await openBrief(other, "Crown and legs");
+  await other.getByLabel("Room").fill("North kitchen");
+  await expect(other.getByRole("status")).toHaveText("Kept.");
+  await other.context().close();
+  await page.getByLabel("Room").fill("South kitchen");
+  await expect(page.getByRole("status")).toContainText("Somebody changed this brief meanwhile");
+  await page.getByRole("button", { name: "keep mine over it" }).click();
+  await expect(page.getByRole("status")).toHaveText("Kept.");
+  await page.reload();
+  await expect(page.getByLabel("Room")).toHaveValue("South kitchen");
+});
+
+test("a brief fits a phone", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page);
+  await openBrief(page, "Crown and legs");
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+});

@@ -1,0 +1,115 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useEffectEvent, useRef, useState } from "react";
+import { answer, api } from "./client";
+import { Problem } from "./problem";
+import type { Brief, BriefDocument } from "./types";
+
+const briefsKey = ["briefs"];
+
+/** What is planned? */
+export function useBriefs() {
+  return useQuery({ queryKey: briefsKey, refetchOnMount: "always", queryFn: () => answer(api.GET("/briefs")) });
+}
+
+/** How does this practical stand? */
+export function useBrief(brief: string) {
+  return useQuery({
+    queryKey: ["brief", brief],
+    gcTime: 0,
+    refetchOnWindowFocus: false,
+    queryFn: () => answer(api.GET("/briefs/{brief}", { params: { path: { brief } } })),
+  });
+}
+
+const put = (brief: string, version: number, document: BriefDocument): Promise<Brief> =>
+  answer(api.PUT("/briefs/{brief}", { params: { path: { brief }, header: { "If-Match": `"${version}"` } }, body: document }));
+
+/** Begins a practical under an id this screen made. */
+export function useBeginBrief() {
+  return useMutation({ mutationFn: ({ id, document }: { id: string; document: BriefDocument }) => put(id, 0, document) });
+}
+
+export function useDropBrief() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (brief: string) => answer(api.DELETE("/briefs/{brief}", { params: { path: { brief } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: briefsKey }),
+  });
+}
+
+/** Sets the practical up; the Bench and the Floor know it from then on. */
+export function useSetBrief() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: ({ id, version }: { id: string; version: number }) =>
+      answer(api.POST("/briefs/{brief}/set", { params: { path: { brief: id }, header: { "If-Match": `"${version}"` } } })),
+    onSuccess: (brief) => {
+      queries.setQueryData(["brief", brief.id], brief);
+      void queries.invalidateQueries({ queryKey: briefsKey });
+      void queries.invalidateQueries({ queryKey: ["bench"] });
+    },
+  });
+}
+
+/** Long enough that a word is typed, short enough that the plan follows the hand. */
+const SAVE_AFTER_MS = 500;
+
+export interface BriefKeeping {
+  document: BriefDocument;
+  /** What follows from what was last saved. */
+  brief: Brief;
+  state: "kept" | "saving" | "elsewhere" | "failed";
+  /** What the server says is wrong with it. */
+  problem: Problem | null;
+  change: (document: BriefDocument) => void;
+  /** It was changed elsewhere: this one is kept over it. */
+  keepOver: () => void;
+}
+
+/** Keeps a brief on the server as it is written, each save on the one before it; each answer says what follows from it. */
+export function useBriefKeeping(opened: Brief): BriefKeeping {
+  const [document, setDocument] = useState(opened.document);
+  const [brief, setBrief] = useState(opened);
+  const [state, setState] = useState<BriefKeeping["state"]>("kept");
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const version = useRef(opened.version);
+  const [saved, setSaved] = useState(opened.document);
+  const line = useRef<Promise<void>>(Promise.resolve());
+  const send = (written: BriefDocument): void => {
+    setState("saving");
+    line.current = line.current.then(async () => {
+      try {
+        const answered = await put(opened.id, version.current, written);
+        version.current = answered.version;
+        setSaved(written);
+        setBrief(answered);
+        setProblem(null);
+        setState("kept");
+      } catch (caught) {
+        setProblem(caught instanceof Problem ? caught : null);
+        setState(caught instanceof Problem && caught.status === 412 ? "elsewhere" : "failed");
+      }
+    });
+  };
+  const save = useEffectEvent((written: BriefDocument): void => {
+    if (saved !== written && state !== "elsewhere") send(written);
+  });
+  useEffect(() => {
+    const due = setTimeout(() => save(document), SAVE_AFTER_MS);
+
+    return () => clearTimeout(due);
+  }, [document]);
+
+  const keepOver = (): void => {
+    void answer(api.GET("/briefs/{brief}", { params: { path: { brief: opened.id } } }))
+      .then((other) => {
+        version.current = other.version;
+        send(document);
+      })
+      .catch(() => setState("failed"));
+  };
+
+  return { document, brief, state: state === "kept" && document !== saved ? "saving" : state, problem, change: setDocument, keepOver };
+}

@@ -1,0 +1,207 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import type { Brief, BriefDocument } from "../../api/types";
+import { studentsOf, useRoster, useStudents } from "../../api/useRoster";
+import { Field } from "../../parts/Field";
+import { counted } from "../../parts/format";
+import { Pick } from "../../parts/Pick";
+import { Assessors } from "./Assessors";
+import { Section } from "./Section";
+
+interface BriefPart {
+  document: BriefDocument;
+  brief: Brief;
+  onChange: (document: BriefDocument) => void;
+}
+
+/** Who works, in the order of stations, and who marks them. */
+export function WhoSection({ document, brief, onChange }: BriefPart) {
+  const roster = useRoster();
+  const [at, setAt] = useState("0");
+  const list = Math.min(Number(at), document.lists.length - 1);
+  const students = document.lists[list]?.students ?? [];
+  const put = (next: string[]): void =>
+    onChange({ ...document, lists: document.lists.map((it, index) => (index === list ? { ...it, students: next } : it)) });
+  const add = (added: string[]): void => {
+    const taken = new Set(document.lists.flatMap((it) => it.students));
+    put([...students, ...added.filter((it) => !taken.has(it))]);
+  };
+
+  return (
+    <Section title="Who">
+      {document.lists.length > 1 && (
+        <Pick
+          label="List"
+          value={String(list)}
+          options={document.lists.map((_, index) => ({ key: String(index), title: brief.lists[index]?.title ?? `List ${index + 1}` }))}
+          onPick={setAt}
+        />
+      )}
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "minmax(0, 1fr) minmax(0, 1fr)" },
+          gap: 1.25,
+          alignItems: "end",
+        }}
+      >
+        <Pick
+          label="A whole group"
+          value=""
+          options={[
+            { key: "", title: "choose one" },
+            ...(roster.data?.groups ?? []).map((it) => ({
+              key: it.id,
+              title: `${[it.course, it.name, it.term].filter((part) => part !== "").join(", ")}, ${counted(it.students, "student")}`,
+            })),
+          ]}
+          onPick={(group) => {
+            if (group !== "") void studentsOf(group).then((found) => add(found.map((it) => it.id)));
+          }}
+        />
+        <AddStudent onAdd={(student) => add([student])} />
+      </Box>
+      <StudentRows document={document} brief={brief} list={list} onPut={put} />
+      <Assessors document={document} brief={brief} onChange={onChange} />
+    </Section>
+  );
+}
+
+/** One student, found by name or number. */
+function AddStudent({ onAdd }: { onAdd: (student: string) => void }) {
+  const [search, setSearch] = useState("");
+  const found = useStudents({ search: search.trim(), group: null, hasLeft: false, page: 1 });
+  const shown = search.trim() === "" ? [] : (found.data?.students ?? []).slice(0, 4);
+
+  return (
+    <Box sx={{ position: "relative" }}>
+      <Field
+        label="A student"
+        type="search"
+        placeholder="part of the name"
+        value={search}
+        autoComplete="off"
+        onChange={({ target }) => setSearch(target.value)}
+      />
+      {shown.length > 0 && (
+        <Box
+          component="ul"
+          aria-label="Students found"
+          sx={{
+            listStyle: "none",
+            m: 0,
+            p: 0,
+            position: "absolute",
+            zIndex: 2,
+            left: 0,
+            right: 0,
+            bgcolor: "background.paper",
+            border: "2px solid",
+            borderColor: "text.primary",
+          }}
+        >
+          {shown.map((it) => (
+            <li key={it.id}>
+              <Button
+                fullWidth
+                variant="text"
+                sx={{ justifyContent: "flex-start", textAlign: "left" }}
+                onClick={() => {
+                  onAdd(it.id);
+                  setSearch("");
+                }}
+              >
+                {it.name}, {it.group_name}
+              </Button>
+            </li>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+interface StudentRowsProps {
+  document: BriefDocument;
+  brief: Brief;
+  list: number;
+  onPut: (students: string[]) => void;
+}
+
+const needWords: Record<string, string> = {
+  stool: "stool",
+  reader: "reader",
+  large_print: "large print",
+  other: "allowance",
+  more_time: "more time",
+};
+
+function StudentRows({ document, brief, list, onPut }: StudentRowsProps) {
+  const chosen = document.lists[list]?.students ?? [];
+  const known = new Map((brief.lists[list]?.students ?? []).map((it) => [it.id, it]));
+  const move = (from: number, to: number): void => {
+    const next = [...chosen];
+    const [moved] = next.splice(from, 1);
+    if (moved !== undefined) next.splice(to, 0, moved);
+    onPut(next);
+  };
+
+  return (
+    <Box component="ol" aria-label="Students" sx={{ listStyle: "none", m: 0, mt: 1.25, p: 0, columns: { lg: 2 }, columnGap: 3 }}>
+      {chosen.map((id, index) => {
+        const student = known.get(id);
+
+        return (
+          <Box
+            component="li"
+            key={id}
+            sx={{
+              display: "grid",
+              gridTemplateColumns: "30px minmax(0, 1fr) auto",
+              alignItems: "center",
+              gap: 0.5,
+              borderBottom: "1px solid",
+              borderColor: "divider",
+              breakInside: "avoid",
+            }}
+          >
+            <Typography variant="figure" sx={{ fontSize: 18 }}>
+              {student?.station ?? ""}
+            </Typography>
+            <Typography variant="label" sx={{ overflowWrap: "anywhere", lineHeight: 1.15 }}>
+              {student?.name ?? "…"}
+              {student !== undefined && (student.needs.length > 0 || student.is_barred) && (
+                <Box component="span" sx={{ display: "block", fontSize: 14.5, color: student.is_barred ? "error.main" : "text.secondary" }}>
+                  {[...student.needs.map((it) => needWords[it] ?? it), ...(student.is_barred ? ["allergy: not to handle it"] : [])].join(
+                    ", ",
+                  )}
+                </Box>
+              )}
+            </Typography>
+            <Box sx={{ whiteSpace: "nowrap" }}>
+              <Button
+                size="small"
+                disabled={index === 0}
+                aria-label={`${student?.name ?? "Student"} one station down`}
+                onClick={() => move(index, index - 1)}
+                sx={{ minWidth: 36, px: 0 }}
+              >
+                ↑
+              </Button>
+              <Button
+                size="small"
+                aria-label={`Take ${student?.name ?? "student"} off`}
+                onClick={() => onPut(chosen.filter((it) => it !== id))}
+                sx={{ minWidth: 36, px: 0 }}
+              >
+                ×
+              </Button>
+            </Box>
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
