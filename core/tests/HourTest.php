@@ -99,6 +99,34 @@ final class HourTest extends TestCase
         ];
     }
 
+    /** Whatever is planned: nobody stands where somebody works, waves keep their gap, and nobody gets less time than they have. */
+    public function testNoPlanPutsTwoAtOneBenchAtOnce(): void
+    {
+        mt_srand(20_261_127);
+        for ($round = 0; $round < 400; $round++) {
+            $works = array_map(static fn(): Work => new Work(600 + 60 * mt_rand(0, 20), 1800 + 60 * mt_rand(0, 30)), range(1, mt_rand(1, 40)));
+            [$benches, $waves, $gap, $mise, $clean] = [mt_rand(1, 24), mt_rand(1, 8), 60 * mt_rand(0, 20), 60 * mt_rand(0, 15), 60 * mt_rand(0, 15)];
+            $hour = Hour::of($works, $benches, $waves, $gap, $mise, $clean);
+            $said = count($works)." students, $benches benches, $waves waves, gap $gap, mise $mise, cleaning $clean";
+            self::assertCount(count($works), $hour->turns, $said);
+            $free = [];
+            $starts = [];
+            foreach ($hour->turns as $index => $turn) {
+                self::assertTrue($turn->bench >= 1 && $turn->bench <= $benches, $said);
+                self::assertGreaterThanOrEqual(($free[$turn->bench] ?? 0) + $mise, $turn->startS, "$said: bench {$turn->bench}");
+                self::assertEqualsWithDelta([$works[$index]->standardS, $works[$index]->limitS, $works[$index]->limitS + $clean], [$turn->standardS - $turn->startS, $turn->limitS - $turn->startS, $turn->freeS - $turn->startS], 1e-9, $said);
+                self::assertTrue($turn->presentS > $turn->standardS - 1e-9 && $turn->presentS < $turn->limitS + 1e-9, $said);
+                self::assertSame($starts[$turn->wave] ??= $turn->startS, $turn->startS, "$said: a wave starts together");
+                $free[$turn->bench] = $turn->freeS;
+            }
+            $starts = array_values($starts);
+            for ($wave = 1; $wave < count($starts); $wave++) {
+                self::assertGreaterThanOrEqual($gap, $starts[$wave] - $starts[$wave - 1], $said);
+            }
+            self::assertSame(max($free), $hour->freeS(), $said);
+        }
+    }
+
     private static function hour(int $students, int $benches, int $waves, float $gapS): Hour
     {
         return Hour::of($students === 0 ? [] : array_fill(0, $students, new Work(1200, 1800)), $benches, $waves, $gapS, 300, 600);
