@@ -1,9 +1,15 @@
-import { type Page } from "@playwright/test";
+import { type Locator, type Page } from "@playwright/test";
 import { emptySchool, expect, test } from "./kitchen";
 
 const password = "four spoons under a quiet lamp";
 const area = (page: Page, name: string) => page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name, exact: true });
 const inDays = (days: number): string => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+
+/** Enter on a button that waits for the server first: one that is not ready takes no key. */
+async function pressOnceReady(button: Locator): Promise<void> {
+  await expect(button).toBeEnabled();
+  await button.press("Enter");
+}
 
 /** The first coordinator, an instructor, a group of students: what a school has before its first practical. */
 async function begin(page: Page): Promise<void> {
@@ -83,7 +89,7 @@ test("by keyboard, from an empty database: people, roster, policy, a practical i
   await page.getByRole("link", { name: "Grading policy" }).press("Enter");
   await expect(page.getByText("No class has final results yet")).toBeVisible();
   await page.getByLabel("Pass, from").fill("55");
-  await page.getByRole("button", { name: "Publish version 2" }).press("Enter");
+  await pressOnceReady(page.getByRole("button", { name: "Publish version 2" }));
   await expect(page.getByRole("status")).toHaveText("Version 2 is published.");
 
   const marit = await (await browser.newContext()).newPage();
@@ -92,7 +98,7 @@ test("by keyboard, from an empty database: people, roster, policy, a practical i
   await expect(marit.getByText("A usual figure, from memory", { exact: false })).toBeVisible();
   await marit.getByLabel("One more who marks").selectOption("Marit Oyelaran");
   await expect(marit.getByRole("group", { name: "Marit Oyelaran" }).getByLabel("Stations")).toHaveValue("1–6");
-  await marit.getByRole("region", { name: "Ready to be set" }).getByRole("button", { name: "Set it" }).press("Enter");
+  await pressOnceReady(marit.getByRole("region", { name: "Ready to be set" }).getByRole("button", { name: "Set it" }));
   await marit.getByRole("dialog").getByRole("button", { name: "Set it" }).press("Enter");
 
   await marit.getByRole("link", { name: "To the Floor" }).press("Enter");

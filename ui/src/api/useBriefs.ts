@@ -63,7 +63,8 @@ export interface BriefKeeping {
   state: "kept" | "saving" | "elsewhere" | "failed";
   /** What the server says is wrong with it. */
   problem: Problem | null;
-  change: (document: BriefDocument) => void;
+  /** A change is made to what stands there by then: two that come close together both hold. */
+  change: (how: (before: BriefDocument) => BriefDocument) => void;
   /** It was changed elsewhere: this one is kept over it. */
   keepOver: () => void;
 }

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Brief, BriefDocument } from "../../api/types";
+import type { BriefKeeping } from "../../api/useBriefs";
 import { Field } from "../../parts/Field";
 import { Pick } from "../../parts/Pick";
 import { Toggle } from "../../parts/Toggle";
@@ -11,7 +12,7 @@ import { readStations, stationsInWords } from "./stations";
 interface AssessorsProps {
   document: BriefDocument;
   brief: Brief;
-  onChange: (document: BriefDocument) => void;
+  onChange: BriefKeeping["change"];
 }
 
 /** Who marks which stations, and who does not assess whom. */
@@ -20,7 +21,7 @@ export function Assessors({ document, brief, onChange }: AssessorsProps) {
   const students = brief.lists.flatMap((it) => it.students);
   const [kin, setKin] = useState({ person: "", student: "" });
   const put = (at: number, part: Partial<BriefDocument["assessors"][number]>): void =>
-    onChange({ ...document, assessors: document.assessors.map((it, index) => (index === at ? { ...it, ...part } : it)) });
+    onChange((before) => ({ ...before, assessors: before.assessors.map((it, index) => (index === at ? { ...it, ...part } : it)) }));
   const last = Math.max(0, ...students.map((it) => it.station));
 
   return (
@@ -49,7 +50,7 @@ export function Assessors({ document, brief, onChange }: AssessorsProps) {
           <Button
             size="small"
             aria-label={`Take ${nameOf(it.person)} off`}
-            onClick={() => onChange({ ...document, assessors: document.assessors.filter((_, other) => other !== index) })}
+            onClick={() => onChange((before) => ({ ...before, assessors: before.assessors.filter((_, other) => other !== index) }))}
           >
             ×
           </Button>
@@ -63,7 +64,10 @@ export function Assessors({ document, brief, onChange }: AssessorsProps) {
           onPick={(person) => {
             if (person === "") return;
             const stations = Array.from({ length: last }, (_, index) => index + 1);
-            onChange({ ...document, assessors: [...document.assessors, { person, is_second: document.assessors.length > 0, stations }] });
+            onChange((before) => ({
+              ...before,
+              assessors: [...before.assessors, { person, is_second: before.assessors.length > 0, stations }],
+            }));
           }}
         />
       </Box>
@@ -78,7 +82,7 @@ export function Assessors({ document, brief, onChange }: AssessorsProps) {
           <Button
             size="small"
             aria-label={`${nameOf(it.person)} may assess them again`}
-            onClick={() => onChange({ ...document, not_by: document.not_by.filter((_, other) => other !== index) })}
+            onClick={() => onChange((before) => ({ ...before, not_by: before.not_by.filter((_, other) => other !== index) }))}
           >
             ×
           </Button>
@@ -101,7 +105,7 @@ export function Assessors({ document, brief, onChange }: AssessorsProps) {
           disabled={kin.person === "" || kin.student === ""}
           onClick={() => {
             if (!document.not_by.some((it) => it.person === kin.person && it.student === kin.student))
-              onChange({ ...document, not_by: [...document.not_by, kin] });
+              onChange((before) => ({ ...before, not_by: [...before.not_by, kin] }));
             setKin({ person: "", student: "" });
           }}
         >

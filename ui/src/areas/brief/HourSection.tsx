@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Brief, BriefDocument } from "../../api/types";
+import type { BriefKeeping } from "../../api/useBriefs";
 import { Field } from "../../parts/Field";
 import { NumberField } from "../../parts/NumberField";
 import { percent } from "../../parts/format";
@@ -12,7 +13,7 @@ import { Fields, Section } from "./Section";
 interface BriefPart {
   document: BriefDocument;
   brief: Brief;
-  onChange: (document: BriefDocument) => void;
+  onChange: BriefKeeping["change"];
 }
 
 const MINUTE = 60;
@@ -20,9 +21,9 @@ const MINUTE = 60;
 /** When and where, in how many waves, and how it goes at the scale. */
 export function HourSection({ document, brief, onChange }: BriefPart) {
   const number = (key: "benches" | "scales" | "waves", value: number): void =>
-    onChange({ ...document, [key]: Math.max(1, Math.round(value)) });
+    onChange((before) => ({ ...before, [key]: Math.max(1, Math.round(value)) }));
   const minutes = (key: "gap_s" | "mise_s" | "clean_s" | "wait_s", value: number): void =>
-    onChange({ ...document, [key]: Math.round(value * MINUTE) });
+    onChange((before) => ({ ...before, [key]: Math.round(value * MINUTE) }));
 
   return (
     <Section title="When and where">
@@ -31,13 +32,13 @@ export function HourSection({ document, brief, onChange }: BriefPart) {
           label="Day"
           type="date"
           value={document.day ?? ""}
-          onChange={({ target }) => onChange({ ...document, day: target.value === "" ? null : target.value })}
+          onChange={({ target }) => onChange((before) => ({ ...before, day: target.value === "" ? null : target.value }))}
         />
         <Field
           label="Begins"
           type="time"
           value={document.start ?? ""}
-          onChange={({ target }) => onChange({ ...document, start: target.value === "" ? null : target.value })}
+          onChange={({ target }) => onChange((before) => ({ ...before, start: target.value === "" ? null : target.value }))}
         />
         <Field
           label="Room"
@@ -46,11 +47,11 @@ export function HourSection({ document, brief, onChange }: BriefPart) {
           inputProps={{ list: "rooms" }}
           onChange={({ target }) => {
             const room = brief.rooms.find((it) => it.name === target.value);
-            onChange({
-              ...document,
+            onChange((before) => ({
+              ...before,
               room: target.value,
-              benches: room !== undefined && room.benches > 0 ? room.benches : document.benches,
-            });
+              benches: room !== undefined && room.benches > 0 ? room.benches : before.benches,
+            }));
           }}
         />
         <datalist id="rooms">
@@ -73,7 +74,7 @@ export function HourSection({ document, brief, onChange }: BriefPart) {
       {brief.hour.p95_wait_s !== null && (
         <>
           <HourChart brief={brief} />
-          <AtTheScale gapS={document.gap_s} brief={brief} onGap={(gap_s) => onChange({ ...document, gap_s })} />
+          <AtTheScale gapS={document.gap_s} brief={brief} onGap={(gap_s) => onChange((before) => ({ ...before, gap_s }))} />
         </>
       )}
     </Section>

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Brief, BriefDocument } from "../../api/types";
+import type { BriefKeeping } from "../../api/useBriefs";
 import { Field } from "../../parts/Field";
 import { NumberField } from "../../parts/NumberField";
 import { Pick } from "../../parts/Pick";
@@ -13,7 +14,7 @@ import { Fields, Section } from "./Section";
 interface BriefPart {
   document: BriefDocument;
   brief: Brief;
-  onChange: (document: BriefDocument) => void;
+  onChange: BriefKeeping["change"];
 }
 
 type Order = BriefDocument["lists"][number]["order"];
@@ -22,7 +23,10 @@ type Order = BriefDocument["lists"][number]["order"];
 export function OrderSection({ document, brief, onChange }: BriefPart) {
   const mass = useMassWords();
   const put = (at: number, part: Partial<Order>): void =>
-    onChange({ ...document, lists: document.lists.map((it, index) => (index === at ? { ...it, order: { ...it.order, ...part } } : it)) });
+    onChange((before) => ({
+      ...before,
+      lists: before.lists.map((it, index) => (index === at ? { ...it, order: { ...it.order, ...part } } : it)),
+    }));
 
   return (
     <Section title="With what">

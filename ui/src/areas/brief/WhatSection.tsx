@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Brief, BriefDocument } from "../../api/types";
+import type { BriefKeeping } from "../../api/useBriefs";
 import { useShelf } from "../../api/useStandards";
 import { Field } from "../../parts/Field";
 import { Toggle } from "../../parts/Toggle";
@@ -13,7 +14,7 @@ import { Section } from "./Section";
 interface BriefPart {
   document: BriefDocument;
   brief: Brief;
-  onChange: (document: BriefDocument) => void;
+  onChange: BriefKeeping["change"];
 }
 
 const MOST_LISTS = 4;
@@ -21,7 +22,7 @@ const MOST_LISTS = 4;
 /** What is cut: a name, and a standard for each list. */
 export function WhatSection({ document, brief, onChange }: BriefPart) {
   const putStandard = (at: number, standard: string): void =>
-    onChange({ ...document, lists: document.lists.map((it, index) => (index === at ? { ...it, standard } : it)) });
+    onChange((before) => ({ ...before, lists: before.lists.map((it, index) => (index === at ? { ...it, standard } : it)) }));
 
   return (
     <Section title="What">
@@ -30,10 +31,10 @@ export function WhatSection({ document, brief, onChange }: BriefPart) {
           label="Name"
           value={document.title}
           autoComplete="off"
-          onChange={({ target }) => onChange({ ...document, title: target.value })}
+          onChange={({ target }) => onChange((before) => ({ ...before, title: target.value }))}
         />
         <Box sx={{ pb: 0.5 }}>
-          <Toggle isOn={document.is_rehearsal} onToggle={() => onChange({ ...document, is_rehearsal: !document.is_rehearsal })}>
+          <Toggle isOn={document.is_rehearsal} onToggle={() => onChange((before) => ({ ...before, is_rehearsal: !before.is_rehearsal }))}>
             {document.is_rehearsal ? "Rehearsal: counts for nothing" : "Assessment: counts"}
           </Toggle>
         </Box>
@@ -50,12 +51,12 @@ export function WhatSection({ document, brief, onChange }: BriefPart) {
           onRemove={
             document.lists.length === 1
               ? null
-              : () => onChange({ ...document, lists: document.lists.filter((_, other) => other !== index) })
+              : () => onChange((before) => ({ ...before, lists: before.lists.filter((_, other) => other !== index) }))
           }
         />
       ))}
       {document.lists.length < MOST_LISTS && (
-        <Button size="small" sx={{ mt: 1 }} onClick={() => onChange({ ...document, lists: [...document.lists, emptyList] })}>
+        <Button size="small" sx={{ mt: 1 }} onClick={() => onChange((before) => ({ ...before, lists: [...before.lists, emptyList] }))}>
           A second standard in this hour
         </Button>
       )}

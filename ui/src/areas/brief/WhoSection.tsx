@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Brief, BriefDocument } from "../../api/types";
+import type { BriefKeeping } from "../../api/useBriefs";
 import { studentsOf, useRoster, useStudents } from "../../api/useRoster";
 import { Field } from "../../parts/Field";
 import { counted } from "../../parts/format";
@@ -13,7 +14,7 @@ import { Section } from "./Section";
 interface BriefPart {
   document: BriefDocument;
   brief: Brief;
-  onChange: (document: BriefDocument) => void;
+  onChange: BriefKeeping["change"];
 }
 
 /** Who works, in the order of stations, and who marks them. */
@@ -21,13 +22,18 @@ export function WhoSection({ document, brief, onChange }: BriefPart) {
   const roster = useRoster();
   const [at, setAt] = useState("0");
   const list = Math.min(Number(at), document.lists.length - 1);
-  const students = document.lists[list]?.students ?? [];
-  const put = (next: string[]): void =>
-    onChange({ ...document, lists: document.lists.map((it, index) => (index === list ? { ...it, students: next } : it)) });
-  const add = (added: string[]): void => {
-    const taken = new Set(document.lists.flatMap((it) => it.students));
-    put([...students, ...added.filter((it) => !taken.has(it))]);
-  };
+  const put = (how: (students: string[]) => string[]): void =>
+    onChange((before) => ({
+      ...before,
+      lists: before.lists.map((it, index) => (index === list ? { ...it, students: how(it.students) } : it)),
+    }));
+  const add = (added: string[]): void =>
+    onChange((before) => {
+      const taken = new Set(before.lists.flatMap((it) => it.students));
+      const fresh = added.filter((it) => !taken.has(it));
+
+      return { ...before, lists: before.lists.map((it, index) => (index === list ? { ...it, students: [...it.students, ...fresh] } : it)) };
+    });
 
   return (
     <Section title="Who">
@@ -127,7 +133,7 @@ interface StudentRowsProps {
   document: BriefDocument;
   brief: Brief;
   list: number;
-  onPut: (students: string[]) => void;
+  onPut: (how: (students: string[]) => string[]) => void;
 }
 
 const needWords: Record<string, string> = {
@@ -141,12 +147,12 @@ const needWords: Record<string, string> = {
 function StudentRows({ document, brief, list, onPut }: StudentRowsProps) {
   const chosen = document.lists[list]?.students ?? [];
   const known = new Map((brief.lists[list]?.students ?? []).map((it) => [it.id, it]));
-  const move = (from: number, to: number): void => {
-    const next = [...chosen];
-    const [moved] = next.splice(from, 1);
-    if (moved !== undefined) next.splice(to, 0, moved);
-    onPut(next);
-  };
+  const moveUp = (student: string): void =>
+    onPut((students) => {
+      const at = students.indexOf(student);
+
+      return at < 1 ? students : [...students.slice(0, at - 1), student, ...students.slice(at - 1, at), ...students.slice(at + 1)];
+    });
 
   return (
     <Box component="ol" aria-label="Students" sx={{ listStyle: "none", m: 0, mt: 1.25, p: 0, columns: { lg: 2 }, columnGap: 3 }}>
@@ -185,7 +191,7 @@ function StudentRows({ document, brief, list, onPut }: StudentRowsProps) {
                 size="small"
                 disabled={index === 0}
                 aria-label={`${student?.name ?? "Student"} one station down`}
-                onClick={() => move(index, index - 1)}
+                onClick={() => moveUp(id)}
                 sx={{ minWidth: 36, px: 0 }}
               >
                 ↑
@@ -193,7 +199,7 @@ function StudentRows({ document, brief, list, onPut }: StudentRowsProps) {
               <Button
                 size="small"
                 aria-label={`Take ${student?.name ?? "student"} off`}
-                onClick={() => onPut(chosen.filter((it) => it !== id))}
+                onClick={() => onPut((students) => students.filter((it) => it !== id))}
                 sx={{ minWidth: 36, px: 0 }}
               >
                 ×
