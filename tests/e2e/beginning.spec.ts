@@ -109,8 +109,8 @@ test("by keyboard, from an empty database: people, roster, policy, a practical i
   const card = marit.getByRole("region", { name: "The first eight-piece" }).getByRole("link", { name: /^Station 1 / });
   await card.press("Enter");
   await marit.keyboard.press("r");
-  await marit.getByLabel("AP weight").fill("1850");
-  await marit.getByLabel("AP weight").press("Enter");
+  await marit.getByLabel("Or type it").fill("1850");
+  await marit.getByLabel("Or type it").press("Enter");
   await expect(marit.getByText("1850 g").first()).toBeVisible();
   await marit.reload();
   await expect(marit.getByText("1850 g").first()).toBeVisible();
