@@ -88,7 +88,19 @@ await picture("shelf", {}, async (page) => {
   await page.getByRole("link", { name: /^Chicken, eight pieces \d/ }).waitFor();
 });
 await picture("standard-bird", {}, standard(/^Chicken, eight pieces \d/, "thigh.left"));
-await picture("standard-fish", {}, standard(/Salmon, two fillets, ribs trimmed/, "fillet.left"));
+await picture("brief", { height: 1000 }, async (page) => {
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Brief" }).click();
+  await page.getByRole("link", { name: "Crown and legs" }).click();
+  await page.getByRole("img", { name: /^The hour/ }).evaluate((it) => it.scrollIntoView({ block: "center" }));
+});
+await picture("policy", { account: "ilse" }, async (page) => {
+  await page.goto("/standards/policy");
+  await page.getByLabel("Weight of Portion weights").fill("40");
+  await page
+    .getByText(/[1-9]\d* another band/)
+    .first()
+    .waitFor();
+});
 await picture("roster-import", { account: "ilse", height: 1000 }, async (page) => {
   await page.goto("/roster/import");
   const rows = [
@@ -120,22 +132,6 @@ await picture("school", {}, async (page) => {
   await page.getByRole("heading", { name: "Variants of practice" }).scrollIntoViewIfNeeded();
   await page.mouse.wheel(0, 420);
   await page.getByRole("radiogroup", { name: "Rinse the bird?" }).waitFor();
-});
-await picture("portions", {}, async (page) => {
-  await page.getByRole("link", { name: "Class sheet" }).nth(1).click();
-  await page.getByRole("link", { name: "Siobhán Mac Giolla Rua" }).click();
-  await page.getByRole("link", { name: "To the tray" }).click();
-  await putOn(page);
-  await page.keyboard.press("Enter");
-  await page.getByTestId("as-purchased").getByText(/g$/).waitFor();
-  await page.keyboard.press("w");
-  await tray(page);
-  for (let portion = 1; portion <= 7; portion++) {
-    await page.getByRole("button", { name: `Take breast dice, ${portion} of 20` }).waitFor();
-    await putOn(page);
-    await page.keyboard.press("Enter");
-  }
-  await page.getByText("7 of 20").waitFor();
 });
 await picture("own-results", { account: "lucia" }, (page) => page.getByRole("link", { name: /rehearsal/ }).waitFor());
 await browser.close();
