@@ -6,12 +6,16 @@ namespace Tests\Feature;
 
 use App\Models\Assessment;
 use App\Models\Brief;
+use App\Models\Capture;
 use App\Models\PublishedStandard;
+use App\Models\SchoolSetting;
 use App\Models\Student;
 use App\Models\User;
 use App\School\School;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** A practical from its brief: kept as it is written, worked out as it stands, set once, and frozen by that. */
@@ -134,6 +138,63 @@ final class BriefTest extends TestCase
         self::assertSame(['Mine', 12], [$list[0]['title'], $list[0]['students']]);
         $this->deleteJson("/api/v1/briefs/{$this->id}")->assertNoContent();
         $this->getJson("/api/v1/briefs/{$this->id}")->assertNotFound();
+    }
+
+    /** Offsets as in the IANA time zone database; summer time begins in Auckland on 27 September 2026, and ends in Honolulu never. */
+    #[TestWith(['Pacific/Auckland', '2026-09-26', '2026-09-25T21:00:00.000Z'])]
+    #[TestWith(['Pacific/Auckland', '2026-09-28', '2026-09-27T20:00:00.000Z'])]
+    #[TestWith(['Australia/Sydney', '2026-10-05', '2026-10-04T22:00:00.000Z'])]
+    #[TestWith(['Asia/Kolkata', '2026-09-28', '2026-09-28T03:30:00.000Z'])]
+    #[TestWith(['Pacific/Honolulu', '2026-09-28', '2026-09-28T19:00:00.000Z'])]
+    public function testNineOClockIsNineAtTheSchool(string $zone, string $day, string $instant): void
+    {
+        $this->as('ilse')->patchJson('/api/v1/school', ['time_zone' => $zone], ['If-Match' => '"'.(SchoolSetting::latestChoice()->seq ?? 0).'"'])->assertOk();
+        $this->travelTo(CarbonImmutable::parse('2026-09-20T12:00:00Z'));
+        $frozen = self::brief(['day' => $day]);
+        $frozen->lists[0]->order->is_frozen = true;
+        $this->as('marit')->save($frozen, 0)->assertOk()->assertJsonPath('missing', [])
+            ->assertJsonPath('lists.0.order.thaw_from', CarbonImmutable::parse($instant)->subDay()->format(Capture::AT_FORMAT));
+        $practical = Assessment::query()->findOrFail($this->set(1)->assertOk()->json('assessments.0'));
+        self::assertSame([$day, $instant], [$practical->held_on->toDateString(), $practical->starts_at?->utc()->format(Capture::AT_FORMAT)]);
+    }
+
+    public function testTwentyFourStudentsAtTenBenchesWorkInThreeWaves(): void
+    {
+        $group = Student::query()->firstOrFail()->student_group_id;
+        $more = array_map(static fn(int $number): string => Student::query()->create(['name' => "Student $number", 'student_group_id' => $group])->id, range(13, 24));
+        $saved = $this->as('marit')->save(self::brief(['benches' => 10, 'waves' => 1, 'scales' => 2, 'lists' => [self::list('chicken-crown-and-legs', [...self::students(), ...$more])]]), 0)->assertOk()->assertJsonPath('hour.waves', 3);
+        $students = (array) $saved->json('lists.0.students');
+        self::assertSame(range(1, 24), array_column($students, 'station'));
+        self::assertSame([8, 8, 8], array_values(array_count_values(array_column($students, 'wave'))));
+        self::assertLessThanOrEqual(10, max(array_column($students, 'bench')));
+        $byBench = [];
+        foreach ($students as $student) {
+            self::assertGreaterThanOrEqual(($byBench[$student['bench']] ?? -600) + 600, $student['start_s'], "bench {$student['bench']} is free, clean and set up");
+            $byBench[$student['bench']] = $student['free_s'];
+        }
+        self::assertEquals(max($byBench), $saved->json('hour.free_s'));
+        $this->set(1)->assertOk();
+    }
+
+    public function testWhatIsNoLongerThereIsLeftOut(): void
+    {
+        $brief = self::brief(['lists' => [self::list('chicken-crown-and-legs', [self::students()[0], (string) Str::uuid7()])]]);
+        $brief->lists[0]->standard = (string) Str::uuid7();
+        $this->as('marit')->save($brief, 0)->assertOk()->assertJsonPath('missing', ['A standard on every list.'])->assertJsonCount(1, 'lists.0.students')
+            ->assertJsonPath('lists.0.title', null)->assertJsonPath('lists.0.order', null)->assertJsonPath('cost_minor', null);
+        $this->set(1)->assertUnprocessable();
+    }
+
+    public function testALaterVersionOfTheStandardIsToldAndTakenOnlyByHand(): void
+    {
+        $brief = self::brief();
+        $this->as('marit')->save($brief, 0)->assertOk()->assertJsonPath('lists.0.version', 1)->assertJsonPath('lists.0.later_version', null);
+        $document = PublishedStandard::latestOf('chicken-crown-and-legs')->document ?? self::fail('no standard');
+        $document->time->limit_ms = 2_400_000;
+        $next = $this->postJson('/api/v1/standards', (array) $document)->assertOk()->json('item.id');
+        $this->getJson("/api/v1/briefs/{$this->id}")->assertOk()->assertJsonPath('lists.0.version', 1)->assertJsonPath('lists.0.later_version', 2);
+        $brief->lists[0]->standard = $next;
+        $this->save($brief, 1)->assertOk()->assertJsonPath('lists.0.version', 2)->assertJsonPath('lists.0.limit_ms', 2_400_000)->assertJsonPath('lists.0.later_version', null);
     }
 
     public function testTheHourIsSimulatedFromTheSchoolsOwnTrays(): void

@@ -107,6 +107,62 @@ test("two standards share an hour, and of two who write the second is told", asy
   await expect(page.getByLabel("Room")).toHaveValue("South kitchen");
 });
 
+test("what comes late does not undo what was written meanwhile", async ({ page }) => {
+  await signIn(page);
+  await openBrief(page, "No name yet");
+  let release: () => void = () => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route(/\/students\?/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.getByLabel("A whole group").selectOption({ label: "Larder 2, Sandpiper, 12 students" });
+  await page.getByLabel("Name", { exact: true }).fill("Trout, written meanwhile");
+  await page.getByLabel("Room").fill("Cold kitchen");
+  release();
+  await expect(page.getByRole("list", { name: "Students", exact: true }).getByRole("listitem")).toHaveCount(12);
+  await expect(page.getByLabel("Name", { exact: true })).toHaveValue("Trout, written meanwhile");
+  await expect(page.getByRole("status")).toHaveText("Kept.");
+  await page.reload();
+  await expect(page.getByLabel("Room")).toHaveValue("Cold kitchen");
+  await expect(page.getByRole("list", { name: "Students", exact: true }).getByRole("listitem")).toHaveCount(12);
+});
+
+test("a practical that is set is copied to another day, and what is not set is thrown away", async ({ page }) => {
+  await signIn(page, "ilse");
+  await openBrief(page, "Crown and legs");
+  await page.getByRole("button", { name: "Set it" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Set it" }).click();
+  await page.getByRole("button", { name: "Copy to another day" }).click();
+  await expect(page.getByRole("list", { name: "Missing" })).toHaveText("The day and the time it begins.");
+  await expect(page.getByLabel("Room")).toHaveValue("Larder kitchen");
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Brief" }).click();
+  const briefs = page.getByRole("list", { name: "Briefs" }).getByRole("listitem");
+  await expect(briefs).toHaveCount(3);
+  await expect(briefs.filter({ hasText: "set" }).filter({ hasText: "Crown and legs" })).toHaveCount(1);
+  await page.getByRole("button", { name: "Throw away the brief without a name" }).click();
+  await expect(briefs).toHaveCount(2);
+});
+
+test("set ten times at once, a practical is set once", async ({ page }) => {
+  await signIn(page);
+  await openBrief(page, "Crown and legs");
+  const id = page.url().split("/").at(-1) ?? "";
+  const cookies = await page.context().cookies();
+  const headers = {
+    "X-XSRF-TOKEN": decodeURIComponent(cookies.find((it) => it.name === "XSRF-TOKEN")?.value ?? ""),
+    Accept: "application/json",
+    Referer: page.url(),
+    "If-Match": '"1"',
+  };
+  const answers = await Promise.all(Array.from({ length: 10 }, () => page.request.post(`/api/v1/briefs/${id}/set`, { headers })));
+  expect(answers.map((it) => it.status())).toEqual(Array.from({ length: 10 }, () => 200));
+  const set = await Promise.all(answers.map(async (it) => ((await it.json()) as { assessments: string[] }).assessments));
+  expect(new Set(set.flat()).size).toBe(1);
+  await page.goto("/");
+  await expect(page.getByText("Crown and legs")).toHaveCount(1);
+});
+
 test("a brief fits a phone", async ({ page }) => {
   await page.setViewportSize({ width: 360, height: 740 });
   await signIn(page);

@@ -69,6 +69,33 @@ test("of two who change the policy the second is told, and a file that does not 
   await expect(slip).toContainText("Nothing of it was taken in.");
 });
 
+test("twelve who publish at once make a version each, or are told", async ({ page }) => {
+  await signIn(page, "ilse");
+  const cookies = await page.context().cookies();
+  const token = decodeURIComponent(cookies.find((it) => it.name === "XSRF-TOKEN")?.value ?? "");
+  const headers = { "X-XSRF-TOKEN": token, Accept: "application/json", Referer: page.url() };
+  const { document } = (await (await page.request.get("/api/v1/policy", { headers })).json()) as { document: Record<string, unknown> };
+  const answers = await Promise.all(
+    Array.from({ length: 12 }, (_, index) =>
+      page.request.post("/api/v1/policy", { headers: { ...headers, "If-Match": '"1"' }, data: { ...document, title: `Policy ${index}` } }),
+    ),
+  );
+  const statuses = answers.map((it) => it.status());
+  expect(statuses.filter((it) => it === 200)).toHaveLength(1);
+  expect(statuses.filter((it) => it === 412)).toHaveLength(11);
+  const kept = (await (await page.request.get("/api/v1/policy", { headers })).json()) as { version: number; document: { title: string } };
+  expect(kept.version).toBe(2);
+  expect(kept.document.title).toBe(`Policy ${statuses.indexOf(200)}`);
+});
+
+test("the policy fits a phone", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page, "ilse");
+  await page.goto("/standards/policy");
+  await expect(page.getByRole("region", { name: trial })).toContainText("none would change");
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+});
+
 test("an assessor reads the policy and cannot change it", async ({ page }) => {
   await signIn(page, "teodor");
   await page.goto("/standards/policy");

@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import "./support/browser";
 import type { Policy } from "../../ui/src/api/types";
 import { timeAt } from "../../ui/src/areas/brief/hour";
 import { readStations, stationsInWords } from "../../ui/src/areas/brief/stations";
