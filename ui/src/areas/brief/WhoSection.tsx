@@ -79,7 +79,8 @@ export function WhoSection({ document, brief, onChange }: BriefPart) {
 function AddStudent({ onAdd }: { onAdd: (student: string) => void }) {
   const [search, setSearch] = useState("");
   const found = useStudents({ search: search.trim(), group: null, hasLeft: false, page: 1 });
-  const shown = search.trim() === "" ? [] : (found.data?.students ?? []).slice(0, 4);
+  // Who matched what was written before is not offered for what is written now.
+  const shown = search.trim() === "" || found.isPlaceholderData ? [] : (found.data?.students ?? []).slice(0, 4);
 
   return (
     <Box sx={{ position: "relative" }}>
