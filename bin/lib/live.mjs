@@ -1,11 +1,17 @@
 // live URL CAPTURES [seconds]: over a table with so many captures, what a look at a class costs; four devices take captures down in a class of twenty-four while each follows what the others do; then how fast it may go.
 import { randomUUID } from "node:crypto";
+import { signIn } from "./session.mjs";
 
 const [, , baseURL, size, seconds = "300"] = process.argv;
 const LOOK_EVERY_MS = 700;
 const ROOM_EVERY_MS = 10_000;
 const TITLE = `Twenty-four stations over ${size}`;
-const devices = await Promise.all(["marit", "teodor", "marit", "teodor"].map((account, index) => signIn(account, `bench ${index + 1}`)));
+const devices = await Promise.all(
+  ["marit", "teodor", "marit", "teodor"].map(async (account, index) => ({
+    name: `bench ${index + 1}`,
+    ...(await signIn(baseURL, account)),
+  })),
+);
 const bench = await devices[0].get("/bench");
 const practical = bench.today.find((it) => it.title === TITLE);
 const attempts = practical.trays.map((it) => it.attempt);
@@ -18,36 +24,6 @@ for (const everyMs of process.env.BENCH_BRIEF ? [1_000] : [1_000, 500, 250, 200,
   const asked = 4_000 / everyMs;
   report(`${asked.toFixed(0)} captures a second asked, ${outcome.perSecond.toFixed(1)} reached`, outcome);
   if (percentile(outcome.accepted, 0.95) > 300 || outcome.perSecond < 0.9 * asked) break;
-}
-
-/** A session with its cookies, as a browser holds them. */
-async function signIn(account, name) {
-  const cookies = new Map();
-  const call = async (method, path, body) => {
-    const token = cookies.get("XSRF-TOKEN");
-    const response = await fetch(`${baseURL}${path}`, {
-      method,
-      headers: {
-        Accept: "application/json",
-        Referer: baseURL,
-        "Content-Type": "application/json",
-        Cookie: [...cookies].map(([key, value]) => `${key}=${value}`).join("; "),
-        ...(token === undefined ? {} : { "X-XSRF-TOKEN": decodeURIComponent(token) }),
-      },
-      body: body === undefined ? undefined : JSON.stringify(body),
-    });
-    for (const cookie of response.headers.getSetCookie()) {
-      const [pair] = cookie.split(";");
-      cookies.set(pair.slice(0, pair.indexOf("=")), pair.slice(pair.indexOf("=") + 1));
-    }
-    if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
-
-    return response.status === 204 ? null : response.json();
-  };
-  await call("GET", "/sanctum/csrf-cookie");
-  await call("POST", "/api/v1/session", { email: `${account}@tollgate-quay.example`, password: "larder-week" });
-
-  return { name, get: (path) => call("GET", `/api/v1${path}`), post: (path, body) => call("POST", `/api/v1${path}`, body) };
 }
 
 /** A UUID of version 7 (RFC 9562, 5.7): the time in front, chance behind. */

@@ -19,12 +19,16 @@ for (const [name, document, broken] of [
   ["assessment", example.package, { ...example.package, standard: { ...example.package.standard, time: { standard_ms: 1 } } }],
   ["result", example.result, { ...example.result, attempts: [{ id: "a" }] }],
 ]) {
-  const check = new Ajv({ strict: true, strictTypes: false, strictRequired: false, allErrors: true }).compile(read(`docs/formats/${name}.schema.json`));
+  const check = new Ajv({ strict: true, strictTypes: false, strictRequired: false, allErrors: true }).compile(
+    read(`docs/formats/${name}.schema.json`),
+  );
   tell(`${name}: the example is accepted`, check(document) ? null : JSON.stringify(check.errors).slice(0, 1_000));
   tell(`${name}: a broken one is refused`, check(broken) ? "it was accepted" : null);
 }
 for (const file of readdirSync("docs/formats/compute").filter((it) => it.endsWith(".schema.json"))) {
-  const check = new Ajv({ strict: true, strictTypes: false, strictRequired: false, allErrors: true }).compile(read(`docs/formats/compute/${file}`));
+  const check = new Ajv({ strict: true, strictTypes: false, strictRequired: false, allErrors: true }).compile(
+    read(`docs/formats/compute/${file}`),
+  );
   const question = file.split(".")[0];
   if (file === `${question}.in.schema.json`) {
     const asked = read(`docs/formats/compute/${question}.example.json`);

@@ -140,6 +140,15 @@ final class BriefTest extends TestCase
         $this->getJson("/api/v1/briefs/{$this->id}")->assertNotFound();
     }
 
+    public function testWhatIsPlannedStandsBeforeWhatIsSet(): void
+    {
+        $this->as('marit')->save(self::brief(), 0)->assertOk();
+        $this->set(1)->assertOk();
+        $titles = array_column((array) $this->getJson('/api/v1/briefs')->assertOk()->json(), 'title');
+        self::assertEqualsCanonicalizing(['Crown and legs', '', 'Crown'], $titles);
+        self::assertSame('Crown', $titles[2]);
+    }
+
     /** Offsets as in the IANA time zone database; summer time begins in Auckland on 27 September 2026, and ends in Honolulu never. */
     #[TestWith(['Pacific/Auckland', '2026-09-26', '2026-09-25T21:00:00.000Z'])]
     #[TestWith(['Pacific/Auckland', '2026-09-28', '2026-09-27T20:00:00.000Z'])]

@@ -8,7 +8,8 @@ import { NumberField } from "../../parts/NumberField";
 import { percent } from "../../parts/format";
 import { HourChart } from "./HourChart";
 import { timeAt } from "./hour";
-import { Fields, Section } from "./Section";
+import { Section } from "../../parts/Section";
+import { Fields } from "./Fields";
 
 interface BriefPart {
   document: BriefDocument;

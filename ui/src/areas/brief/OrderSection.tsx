@@ -9,7 +9,8 @@ import { Toggle } from "../../parts/Toggle";
 import { useMassWords } from "../../parts/mass";
 import { minorPerUnit, moneyWords } from "../../parts/money";
 import { useTimeWords } from "../../parts/times";
-import { Fields, Section } from "./Section";
+import { Section } from "../../parts/Section";
+import { Fields } from "./Fields";
 
 interface BriefPart {
   document: BriefDocument;

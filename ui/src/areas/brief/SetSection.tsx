@@ -7,7 +7,7 @@ import { useSetBrief } from "../../api/useBriefs";
 import { counted, day } from "../../parts/format";
 import { saidOf } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
-import { Section } from "./Section";
+import { Section } from "../../parts/Section";
 
 /** What is still missing, what should be looked at, and the button that sets the practical. */
 export function SetSection({ brief, isKept }: { brief: Brief; isKept: boolean }) {

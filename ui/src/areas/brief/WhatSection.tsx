@@ -9,7 +9,7 @@ import { Field } from "../../parts/Field";
 import { Toggle } from "../../parts/Toggle";
 import { minutes } from "../../parts/format";
 import { emptyList } from "./newBrief";
-import { Section } from "./Section";
+import { Section } from "../../parts/Section";
 
 interface BriefPart {
   document: BriefDocument;

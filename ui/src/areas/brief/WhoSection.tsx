@@ -9,7 +9,7 @@ import { Field } from "../../parts/Field";
 import { counted } from "../../parts/format";
 import { Pick } from "../../parts/Pick";
 import { Assessors } from "./Assessors";
-import { Section } from "./Section";
+import { Section } from "../../parts/Section";
 
 interface BriefPart {
   document: BriefDocument;

@@ -4,7 +4,7 @@ import type { Policy } from "../../../api/types";
 import { Field } from "../../../parts/Field";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
-import { Section } from "./Section";
+import { Section } from "../../../parts/Section";
 
 interface BandFieldsProps {
   policy: Policy;

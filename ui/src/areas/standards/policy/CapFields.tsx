@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import type { Policy } from "../../../api/types";
 import { NumberField } from "../../../parts/NumberField";
 import { Toggle } from "../../../parts/Toggle";
-import { Section } from "./Section";
+import { Section } from "../../../parts/Section";
 
 type Cap = Policy["caps"][number];
 const causes: { when: Cap["when"]; title: string; usual: number }[] = [

@@ -6,7 +6,7 @@ import { NumberField } from "../../../parts/NumberField";
 import { percent } from "../../../parts/format";
 import { AddByTitle } from "../editor/AddByTitle";
 import { isJudged, judgedComponent, settingOf, settingsOf, wholeWeight, withSetting, type PolicyComponent } from "./policy";
-import { Section } from "./Section";
+import { Section } from "../../../parts/Section";
 import { WeightBar } from "./WeightBar";
 
 interface ComponentFieldsProps {

@@ -3,7 +3,7 @@ import type { Policy } from "../../../api/types";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
 import { Fields } from "../editor/Entry";
-import { Section } from "./Section";
+import { Section } from "../../../parts/Section";
 
 const rules: { key: Policy["decision"]["rule"]; title: string; reason: string }[] = [
   {

@@ -4,7 +4,7 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { PolicyTrial as Trial, TriedClass } from "../../../api/types";
 import { day, points } from "../../../parts/format";
-import { Section } from "./Section";
+import { Section } from "../../../parts/Section";
 
 interface PolicyTrialProps {
   trial: Trial | undefined;

@@ -3,7 +3,7 @@ import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
 import { useMassWords } from "../../../parts/mass";
 import { Fields } from "../editor/Entry";
-import { Section } from "./Section";
+import { Section } from "../../../parts/Section";
 
 /** The scale a tray is weighed on, and how much of a carcass may go unaccounted for. */
 export function WeighingFields({ policy, onChange }: { policy: Policy; onChange: (policy: Policy) => void }) {
