@@ -83,3 +83,15 @@ test("a seam runs where two cuts meet, and not within one", () => {
   expect(between((part) => part.split(".")[0] ?? "")).toBe(2);
   expect(between((part) => part)).toBe(3);
 });
+
+test("a carcass names its sides itself: whatever they are called, all of it is drawn in the same places", () => {
+  const chicken = carcass("chicken");
+  const renamed = chicken.parts.map((it) => ({ ...it, id: it.id.replace(".left", ".port").replace(".right", ".starboard") }));
+  const [asShipped, otherwise] = [chicken.parts, renamed].map((parts) => layOut(planOf(chicken), sharesOf(parts)));
+  expect(otherwise?.blocks.map((it) => it.part.replace(".port", ".left").replace(".starboard", ".right"))).toEqual(
+    asShipped?.blocks.map((it) => it.part),
+  );
+  expect(otherwise?.blocks.map(({ left, right, top, bottom }) => [left, right, top, bottom])).toEqual(
+    asShipped?.blocks.map(({ left, right, top, bottom }) => [left, right, top, bottom]),
+  );
+});

@@ -46,7 +46,8 @@ interface Band {
 /** Lays a carcass out flat and symmetrical. */
 export function layOut(plan: CarcassPlan | null, shares: Map<string, number>): CutPlan {
   const { bands, apart, from, to } = plan === null ? planFor([...shares.keys()]) : withRest(plan, [...shares.keys()]);
-  const body = bands.map((band) => bandOf(band, shares)).filter((band) => band.share > 0);
+  const sides = sidesOf([...shares.keys()]);
+  const body = bands.map((band) => bandOf(band, shares, sides)).filter((band) => band.share > 0);
   const { toPoint, scale, height } = profile(body, from, to);
   const blocks: Block[] = [];
   let down = 0;
@@ -75,14 +76,17 @@ export function layOut(plan: CarcassPlan | null, shares: Map<string, number>): C
   return { blocks, apart: discs, height, toPoint };
 }
 
-/** Left columns mirrored, then what lies on the midline, then the right ones. */
-function bandOf({ width, columns }: CarcassPlan["bands"][number], shares: Map<string, number>): Band {
-  const sided = (side: "" | ".left" | ".right"): Band["columns"] =>
+/** What the ids of paired parts end with (".left", ".right"), in the order the carcass names them. */
+const sidesOf = (parts: string[]): string[] => [...new Set(parts.filter((it) => it.includes(".")).map((it) => it.slice(it.indexOf("."))))];
+
+/** The columns of the first side mirrored, then what lies on the midline, then those of the other. */
+function bandOf({ width, columns }: CarcassPlan["bands"][number], shares: Map<string, number>, [first, ...others]: string[]): Band {
+  const sided = (side: string): Band["columns"] =>
     columns
       .map((parts) => parts.map((part) => part + side).filter((part) => shares.has(part)))
       .filter((parts) => parts.length > 0)
       .map((parts) => ({ parts, share: parts.reduce((sum, part) => sum + (shares.get(part) ?? 0), 0) }));
-  const all = [...sided(".left").reverse(), ...sided(""), ...sided(".right")];
+  const all = [...(first === undefined ? [] : sided(first).reverse()), ...sided(""), ...others.flatMap(sided)];
 
   return { width, columns: all, share: all.reduce((sum, it) => sum + it.share, 0) };
 }
@@ -124,7 +128,7 @@ function profile(body: Band[], from: number, to: number): { toPoint: CutPlan["to
 
 type Layout = Omit<CarcassPlan, "key">;
 
-const stemsOf = (parts: string[]): string[] => [...new Set(parts.map((part) => part.replace(/\.(left|right)$/, "")))];
+const stemsOf = (parts: string[]): string[] => [...new Set(parts.map((part) => part.split(".", 1)[0] ?? part))];
 
 const REST_WIDTH = 46;
 
