@@ -144,7 +144,7 @@ test("by keyboard: from the carcass to the class sheet and the package", async (
     const lost = await page.getByRole("list", { name: "Reasons" }).getByRole("listitem").last().textContent();
     expect(total).toBeCloseTo(100 - Number(/[\d.]+/.exec(lost ?? "")?.[0]), 0);
     const bands = await page.evaluate(
-      async () => ((await (await fetch("/api/v1/policy")).json()) as { bands: { label: string; min: number }[] }).bands,
+      async () => ((await (await fetch("/api/v1/policy/document")).json()) as { bands: { label: string; min: number }[] }).bands,
     );
     const reached = bands.filter((it) => it.min <= total).sort((one, other) => other.min - one.min)[0];
     await expect(page.getByTestId("band")).toHaveText(reached?.label ?? "none is reached");
