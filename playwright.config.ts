@@ -1,12 +1,16 @@
 import { defineConfig } from "@playwright/test";
 
-const port = process.env.DEFT_BLADE_PORT ?? "8190";
+// Each worker has a place of its own: a database, a web server and a scale. The first is at DEFT_BLADE_PORT, the next ten ports on.
+const place = Number(process.env.TEST_PARALLEL_INDEX ?? "0");
+const port = Number(process.env.DEFT_BLADE_PORT ?? "8190") + 10 * place;
+const state = process.env.DEFT_BLADE_STATE ?? `${process.cwd()}/storage/test`;
+process.env.DEFT_BLADE_PORT = String(port);
+process.env.DEFT_BLADE_STATE = place === 0 ? state : `${state}-${place + 1}`;
 
 export default defineConfig({
   testDir: "tests",
   outputDir: "storage/test/browser",
-  // One scale stands in the room: journeys take turns at it.
-  workers: 1,
+  workers: Number(process.env.PLACES ?? "1"),
   forbidOnly: true,
   retries: 0,
   timeout: 360_000,

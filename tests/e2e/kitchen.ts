@@ -113,6 +113,6 @@ export async function dragByFinger(page: Page, from: Locator, to: Locator): Prom
 
 /** A school with nobody in it, as bin/start --empty begins one. The next test begins with the demo again. */
 export function emptySchool(): void {
-  execFileSync("php", ["artisan", "migrate:fresh", "--force", "--quiet"]);
-  execFileSync("php", ["artisan", "db:seed", "--class=ShippedStandards", "--force", "--quiet"]);
+  execFileSync("bin/artisan", ["migrate:fresh", "--force", "--quiet"]);
+  execFileSync("bin/artisan", ["db:seed", "--class=ShippedStandards", "--force", "--quiet"]);
 }
