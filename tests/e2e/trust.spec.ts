@@ -1,5 +1,5 @@
 import type { APIRequestContext, Page } from "@playwright/test";
-import { expect, signIn, test } from "./kitchen";
+import { expect, signIn, stationCard, test } from "./kitchen";
 
 const choice = (page: Page, question: string, answer: string) =>
   page.getByRole("radiogroup", { name: question, exact: true }).getByRole("radio", { name: answer, exact: false });
@@ -8,6 +8,26 @@ async function toSchool(page: Page): Promise<void> {
   await page.goto("/standards/school");
   await page.getByRole("heading", { name: "Variants of practice" }).waitFor();
 }
+
+test("a mark that is still on its way when the verdict is opened is in it once it has arrived", async ({ page }) => {
+  await signIn(page);
+  await stationCard(page, 4).click();
+  await page.getByRole("list", { name: "Reasons" }).waitFor();
+  await page.keyboard.press("i");
+  let arrive = (): void => undefined;
+  const held = new Promise<void>((resolve) => (arrive = resolve));
+  await page.route("**/captures", async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.getByRole("button", { name: /^Mark Sawing/ }).click();
+  await page.getByRole("link", { name: "Verdict" }).click();
+  const reasons = page.getByRole("list", { name: "Reasons" });
+  await expect(reasons).toBeVisible();
+  await expect(reasons).not.toContainText("Sawing: marked");
+  arrive();
+  await expect(reasons).toContainText("Sawing: marked");
+});
 
 test("choices made in quick succession are all kept, in the order they were made", async ({ page }) => {
   await signIn(page);

@@ -47,6 +47,9 @@ export function Sending({ children }: { children: ReactNode }) {
       onTray: (tray) => {
         queries.setQueryData(trayKey(tray.attempt), tray);
         tellStations(queries, tray.assessment, [tray.on_floor]);
+        // What was opened while a capture was on its way is from before it.
+        void queries.invalidateQueries({ queryKey: ["verdict", tray.attempt] });
+        void queries.invalidateQueries({ queryKey: ["sheet", tray.assessment] });
       },
       onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),
     });
