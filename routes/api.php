@@ -17,6 +17,7 @@ use App\Http\Controllers\Api\GroupController;
 use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
+use App\Http\Controllers\Api\PrintController;
 use App\Http\Controllers\Api\ReleaseController;
 use App\Http\Controllers\Api\RosterController;
 use App\Http\Controllers\Api\ScaleController;
@@ -108,6 +109,8 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::put('/briefs/{brief}', [BriefController::class, 'store']);
     Route::delete('/briefs/{brief}', [BriefController::class, 'destroy']);
     Route::post('/briefs/{brief}/set', [BriefController::class, 'set']);
+    Route::get('/briefs/{brief}/print', [PrintController::class, 'show']);
+    Route::get('/briefs/{brief}/purchase.csv', [PrintController::class, 'purchase']);
     Route::get('/policy', [PolicyController::class, 'show']);
     Route::post('/policy', [PolicyController::class, 'store']);
     Route::post('/policy/try', [PolicyController::class, 'try']);

@@ -95,3 +95,32 @@ test("a carcass names its sides itself: whatever they are called, all of it is d
     asShipped?.blocks.map(({ left, right, top, bottom }) => [left, right, top, bottom]),
   );
 });
+
+interface Printed {
+  carcass: string;
+  planned: boolean;
+  blocks: [string, number, number, number, number][];
+  apart: [string, number, number, number][];
+  outlines: string[];
+}
+
+/** The print draws the same: the application wrote these. */
+for (const { carcass: key, planned, blocks, apart, outlines } of JSON.parse(
+  readFileSync("tests/vectors/cut-plan.json", "utf8"),
+) as Printed[]) {
+  test(`${key}${planned ? "" : ", without its plan"}: the screen draws what is printed`, () => {
+    const { parts, ...rest } = carcass(key);
+    const plan = layOut(planned ? planOf({ parts, ...rest }) : null, sharesOf(parts));
+    const round = (it: number): number => Math.round(it * 1e6) / 1e6;
+    expect(plan.blocks.map((it) => [it.part, ...[it.left, it.right, it.top, it.bottom].map(round)])).toEqual(blocks);
+    expect(plan.apart.map((it) => [it.part, ...[...it.centre, it.radius].map(round)])).toEqual(apart);
+    // Two decimals are written; half a hundredth is rounded one way here and the other way there.
+    const figures = (path: string): number[] => [...path.matchAll(/-?[\d.]+/g)].map(Number);
+    for (const [index, outline] of outlines.entries()) {
+      const [block, drawn] = [plan.blocks[index], figures(outline)];
+      const own = block === undefined ? [] : figures(outlineOf(block, plan.toPoint));
+      expect(own).toHaveLength(drawn.length);
+      expect(Math.max(...own.map((it, at) => Math.abs(it - (drawn[at] ?? NaN))))).toBeLessThan(0.0101);
+    }
+  });
+}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Prints;
 
+use App\Http\Prints\CutMap\CutMapDrawing;
 use App\Http\Resources\StandardView;
 use App\Models\PublishedStandard;
 use App\School\School;
@@ -11,31 +12,27 @@ use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 
-/** The two-page sheet of a standard for a stated carcass weight: tray, pieces with their windows, times and cautions; criteria and faults. */
+/** The sheet of a standard for a stated carcass weight: cut map, tray, pieces with their windows, method and cautions; criteria and faults. */
 final readonly class StandardPrint
 {
     public function __construct(private ShippedDocuments $shipped, private School $school) {}
 
     /** @return string a PDF */
-    public function print(PublishedStandard $published, Mass $asPurchased): string
+    public function print(PublishedStandard $published, Mass $asPurchased, Paper $paper): string
     {
         $view = StandardView::of($published, $this->shipped, $this->school);
-        $options = new Options(['defaultFont' => 'DejaVu Sans Condensed', 'isRemoteEnabled' => false, 'isPhpEnabled' => false]);
-        $options->setFontDir(storage_path('framework/cache'));
-        $options->setFontCache(storage_path('framework/cache'));
-        $pdf = new Dompdf($options);
-        $pdf->setPaper('A4', 'landscape');
-        $pdf->loadHtml(view('prints.standard', [
+        $standard = Standard::read(Node::of($view->document, 'standard'));
+        $plan = $this->shipped->planOf($standard->carcass);
+
+        return Pdf::of(view('prints.standard', [
             'view' => $view,
-            'standard' => Standard::read(Node::of($view->document, 'standard')),
+            'standard' => $standard,
+            'map' => CutMapDrawing::of($standard, $plan === null ? null : Node::of($this->school->said($plan), 'plan')),
             'units' => $this->school->settings->units,
             'asPurchased' => $asPurchased,
+            'paper' => $paper,
+            'nonce' => null,
         ])->render());
-        $pdf->render();
-
-        return (string) $pdf->output();
     }
 }

@@ -12,7 +12,7 @@ final readonly class Price
 {
     private const MG_A_KG = 1_000_000;
 
-    public function __construct(private PricedBy $per, private int $minor) {}
+    public function __construct(public PricedBy $per, public int $minor) {}
 
     /** Nothing, until it is known. */
     public static function unknown(): self

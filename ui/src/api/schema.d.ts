@@ -535,6 +535,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/briefs/{brief}/print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description As a PDF, or as a page for the browser's own print. */
+        get: operations["printBrief"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/briefs/{brief}/purchase.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["purchaseList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}/release": {
         parameters: {
             query?: never;
@@ -3823,6 +3856,58 @@ export interface operations {
             };
         };
     };
+    printBrief: {
+        parameters: {
+            query?: {
+                /** @description One sheet; all of them where none is named. */
+                sheet?: "brief" | "method" | "stations" | "scores" | "mise" | "purchase" | "labels" | "room" | "sign-in";
+                /** @description A4 where none is named and the school weighs in grams, Letter where it weighs in ounces. */
+                paper?: "a4" | "letter";
+                as?: "pdf" | "page";
+            };
+            header?: never;
+            path: {
+                brief: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The print */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                    "text/html": string;
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    purchaseList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                brief: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What to buy */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
     release: {
         parameters: {
             query?: never;
@@ -4323,6 +4408,8 @@ export interface operations {
             query: {
                 /** @description The carcass weight the windows are stated for, in mg. */
                 ap_mg: number;
+                /** @description A4 where none is named and the school weighs in grams, Letter where it weighs in ounces. */
+                paper?: "a4" | "letter";
             };
             header?: never;
             path: {
@@ -4332,7 +4419,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The two-page sheet */
+            /** @description The sheet */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\PublishStandard;
 use App\Http\Precondition;
+use App\Http\Prints\Paper;
 use App\Http\Prints\StandardPrint;
 use App\Http\Resources\CheckView;
 use App\Http\Resources\ShelfItemView;
@@ -23,6 +24,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 final class StandardController
@@ -91,15 +93,16 @@ final class StandardController
     #[OA\Get(path: '/standards/{standard}/sheet.pdf', operationId: 'standardSheet', tags: ['standards'])]
     #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\QueryParameter(name: 'ap_mg', description: 'The carcass weight the windows are stated for, in mg.', required: true, schema: new OA\Schema(type: 'integer', minimum: 1))]
-    #[OA\Response(response: 200, description: 'The two-page sheet', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')))]
+    #[OA\QueryParameter(name: 'paper', description: 'A4 where none is named and the school weighs in grams, Letter where it weighs in ounces.', schema: new OA\Schema(type: 'string', enum: Paper::class))]
+    #[OA\Response(response: 200, description: 'The sheet', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')))]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function sheet(Request $request, PublishedStandard $standard, StandardPrint $printing): Response
+    public function sheet(Request $request, PublishedStandard $standard, StandardPrint $printing, School $school): Response
     {
         Gate::authorize('view', $standard);
-        $request->validate(['ap_mg' => ['required', 'integer', 'min:1', 'max:'.Mass::MOST_MG]]);
+        $request->validate(['ap_mg' => ['required', 'integer', 'min:1', 'max:'.Mass::MOST_MG], 'paper' => [Rule::enum(Paper::class)]]);
         $asPurchased = Mass::ofMilligrams($request->integer('ap_mg'));
 
-        return new Response($printing->print($standard->load('versions.publishedBy', 'assessments')->loadCount('assessments'), $asPurchased), headers: [
+        return new Response($printing->print($standard->load('versions.publishedBy', 'assessments')->loadCount('assessments'), $asPurchased, $request->enum('paper', Paper::class) ?? Paper::usualWith($school->settings->units)), headers: [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"{$standard->key}-{$standard->version}.pdf\"",
         ]);

@@ -7,6 +7,7 @@ import { Rail } from "../../app/Rail";
 import { BriefSheet } from "./BriefSheet";
 import { HourSection } from "./HourSection";
 import { OrderSection } from "./OrderSection";
+import { PrintSection } from "./PrintSection";
 import { SetSection } from "./SetSection";
 import { WhatSection } from "./WhatSection";
 import { WhoSection } from "./WhoSection";
@@ -52,6 +53,7 @@ export function BriefEditor({ opened }: { opened: Brief }) {
         >
           <SetSection brief={brief} isKept={keeping.state === "kept"} />
           <BriefSheet document={document} brief={brief} />
+          <PrintSection brief={brief} document={document} />
         </Box>
       </Box>
     </Box>

@@ -10,6 +10,7 @@ import { saidOf } from "../../parts/problems";
 import { useTimeWords } from "../../parts/times";
 import { BriefSheet } from "./BriefSheet";
 import { HourChart } from "./HourChart";
+import { PrintSection } from "./PrintSection";
 
 /** A practical that is set: where it is found now, and a copy for another day. */
 export function SetPractical({ brief }: { brief: Brief }) {
@@ -48,6 +49,7 @@ export function SetPractical({ brief }: { brief: Brief }) {
           {saidOf(copy.error)}
         </Typography>
       )}
+      <PrintSection brief={brief} document={brief.document} />
       <BriefSheet document={brief.document} brief={brief} />
       <HourChart brief={brief} />
     </Box>
