@@ -7,6 +7,7 @@ use App\Http\Controllers\Api\AccountController;
 use App\Http\Controllers\Api\AssessmentController;
 use App\Http\Controllers\Api\BenchController;
 use App\Http\Controllers\Api\BriefController;
+use App\Http\Controllers\Api\CalendarController;
 use App\Http\Controllers\Api\CaptureController;
 use App\Http\Controllers\Api\CarcassController;
 use App\Http\Controllers\Api\ChangesController;
@@ -39,6 +40,7 @@ Route::get('/start', [StartController::class, 'show']);
 Route::post('/start', [StartController::class, 'store'])->middleware('throttle:code');
 Route::post('/code/look', [AccessCodeController::class, 'show'])->middleware('throttle:code');
 Route::post('/code', [AccessCodeController::class, 'store'])->middleware('throttle:code');
+Route::get('/calendar.ics', [CalendarController::class, 'feed'])->middleware('throttle:code');
 
 Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/session', [SessionController::class, 'show']);
@@ -46,6 +48,9 @@ Route::middleware('auth:sanctum')->group(static function (): void {
 
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:code');
     Route::delete('/account/sessions', [AccountController::class, 'signOut']);
+    Route::get('/calendars', [CalendarController::class, 'index']);
+    Route::post('/calendars', [CalendarController::class, 'store']);
+    Route::delete('/calendars/{calendar}', [CalendarController::class, 'destroy']);
     Route::get('/people', [PersonController::class, 'index']);
     Route::post('/people', [PersonController::class, 'store']);
     Route::patch('/people/{person}', [PersonController::class, 'update']);

@@ -74,6 +74,7 @@ final readonly class SetBrief
         $assessment->update([
             'brief_id' => $brief->id,
             'starts_at' => $plan->startsAt,
+            'ends_at' => $plan->startsAt?->modify(sprintf('+%d seconds', (int) round($plan->hour->freeS()))),
             'is_rehearsal' => $document->isRehearsal,
             'waves' => ['by_station' => (object) $waves, 'gap_ms' => self::MS * self::gapS($plan->hour->turns)],
             'arranged' => $assessment->arranged + 1,

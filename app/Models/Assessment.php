@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property \stdClass|null                                         $waves        by_station, gap_ms
  * @property int                                                    $arranged     how often its waves were set
  * @property CarbonImmutable|null                                   $starts_at
+ * @property CarbonImmutable|null                                   $ends_at      when its benches are clean, as it was planned
  * @property bool                                                   $is_rehearsal counts for nothing
  * @property StudentGroup                                           $group
  * @property HeldDocuments                                          $held         what it is held against now
@@ -33,7 +34,7 @@ final class Assessment extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'arranged', 'brief_id', 'starts_at', 'is_rehearsal'];
+    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'arranged', 'brief_id', 'starts_at', 'ends_at', 'is_rehearsal'];
 
     protected $with = ['held'];
 
@@ -66,6 +67,12 @@ final class Assessment extends Model
         return $this->belongsTo(StudentGroup::class, 'student_group_id');
     }
 
+    /** @return BelongsTo<Brief, $this> */
+    public function brief(): BelongsTo
+    {
+        return $this->belongsTo(Brief::class);
+    }
+
     /** @return HasOne<HeldDocuments, $this> */
     public function held(): HasOne
     {
@@ -87,6 +94,6 @@ final class Assessment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['held_on' => 'immutable_date', 'waves' => 'object', 'arranged' => 'int', 'starts_at' => 'immutable_datetime', 'is_rehearsal' => 'bool'];
+        return ['held_on' => 'immutable_date', 'waves' => 'object', 'arranged' => 'int', 'starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'is_rehearsal' => 'bool'];
     }
 }

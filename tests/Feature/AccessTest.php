@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Accommodation;
 use App\Models\Brief;
+use App\Models\CalendarLink;
 use App\Models\PublishedStandard;
 use App\Models\Student;
 use App\Models\StudentGroup;
@@ -25,6 +26,7 @@ final class AccessTest extends TestCase
         'POST /session' => '*', 'GET /session' => 'iacs', 'DELETE /session' => 'iacs',
         'GET /start' => '*', 'POST /start' => '*', 'POST /code/look' => '*', 'POST /code' => '*',
         'PUT /account/password' => 'iacs', 'DELETE /account/sessions' => 'iacs',
+        'GET /calendar.ics' => '*', 'GET /calendars' => 'iacs', 'POST /calendars' => 'iacs', 'DELETE /calendars/{calendar}' => 'iacs',
         'GET /people' => 'c', 'POST /people' => 'c', 'PATCH /people/{person}' => 'c', 'POST /people/{person}/code' => 'c', 'GET /changes' => 'c',
         'GET /roster' => 'ic', 'GET /roster.csv' => 'ic', 'GET /roster.zip' => 'ic', 'POST /roster/plan' => 'ic', 'POST /roster/import' => 'ic',
         'POST /groups' => 'ic', 'PUT /groups/{group}' => 'ic', 'POST /groups/{group}/codes' => 'ic',
@@ -112,6 +114,7 @@ final class AccessTest extends TestCase
             '{attempt}' => $this->station(12)->id,
             '{standard}' => PublishedStandard::query()->firstOrFail()->id,
             '{brief}' => Brief::query()->firstOrFail()->id,
+            '{calendar}' => CalendarLink::query()->firstOr(static fn(): CalendarLink => CalendarLink::query()->create(['user_id' => User::query()->where('email', 'marit@tollgate-quay.example')->firstOrFail()->id, 'sha256' => str_repeat('0', 64), 'made_at' => now()]))->id,
             '{draft}' => '0198c000-0000-7000-8000-000000000001',
             '{sha256}' => str_repeat('0', 64),
             '{person}' => User::query()->where('email', 'teodor@tollgate-quay.example')->firstOrFail()->id,

@@ -10,10 +10,11 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Http' => ['Actions', 'Brief', 'Demo', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School'],
+        'Http' => ['Actions', 'Brief', 'Calendar', 'Demo', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School'],
         'Console' => ['Actions', 'Http', 'Models'],
         'Actions' => ['Brief', 'Models', 'Notifications', 'People', 'Photos', 'Roster', 'School', 'TryOut'],
         'Brief' => ['Models', 'School'],
+        'Calendar' => ['Models', 'School'],
         'Demo' => ['Models', 'TryOut'],
         'TryOut' => ['Models'],
         'Notifications' => [],

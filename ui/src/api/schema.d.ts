@@ -202,6 +202,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/calendars": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendars"];
+        put?: never;
+        /** @description Makes a link for one's own practicals, or those of a room. One made before for the same ends. */
+        post: operations["makeCalendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendars/{calendar}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endCalendar"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Practicals of the last 90 days and later (RFC 5545), for whoever has the link. */
+        get: operations["calendarFeed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}/captures": {
         parameters: {
             query?: never;
@@ -1361,6 +1411,17 @@ export interface components {
             /** @description Who can be put down to mark. */
             staff: components["schemas"]["BriefPersonView"][];
             rooms: components["schemas"]["BriefRoomView"][];
+        };
+        /** @description A link by which a calendar reads practicals. */
+        CalendarLinkView: {
+            /** Format: uuid */
+            id: string;
+            /** @description The room whose practicals it reads; null for one's own. */
+            room: string | null;
+            /** Format: date-time */
+            made_at: string;
+            /** @description The address, told only when it is made. */
+            address: string | null;
         };
         /** @description A capture as it was accepted: what, who, when and from which device. */
         CaptureView: {
@@ -3216,6 +3277,97 @@ export interface operations {
             };
             412: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+        };
+    };
+    calendars: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One's links, without their addresses */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarLinkView"][];
+                };
+            };
+        };
+    };
+    makeCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    room: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description The link, with its address */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarLinkView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    endCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                calendar: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It reads nothing any more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    calendarFeed: {
+        parameters: {
+            query: {
+                token: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The calendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            404: components["responses"]["Problem"];
         };
     };
     capture: {

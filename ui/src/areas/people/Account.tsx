@@ -8,6 +8,7 @@ import { Rail } from "../../app/Rail";
 import { Field } from "../../parts/Field";
 import { NewPassword } from "../../parts/NewPassword";
 import { saidOf, saidOfPath } from "../../parts/problems";
+import { Calendars } from "./Calendars";
 
 /** One's own account: the password, and where one is signed in. */
 export function Account() {
@@ -59,6 +60,7 @@ export function Account() {
           {change.isSuccess && "Changed. Every other device is signed out."}
         </Typography>
       </Box>
+      <Calendars />
       <Box sx={{ display: "grid", gap: 1, justifyItems: "start" }}>
         <Typography variant="h2">Devices</Typography>
         <Typography>A tablet was left behind, or lost? This signs you out on every device, this one too.</Typography>
