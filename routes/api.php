@@ -89,6 +89,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/assessments/{assessment}/sheet.csv', [SheetController::class, 'csv']);
     Route::get('/assessments/{assessment}/floor', [FloorController::class, 'show']);
     Route::put('/assessments/{assessment}/room', [FloorController::class, 'arrange']);
+    Route::put('/assessments/{assessment}/scale-checks/{check}', [FloorController::class, 'check']);
     Route::post('/assessments/{assessment}/presence', [FloorController::class, 'present']);
     Route::get('/assessments/{assessment}/captures', [CaptureController::class, 'after']);
     Route::post('/assessments/{assessment}/standard', [AssessmentController::class, 'hold']);

@@ -12,6 +12,11 @@ final class Conflict extends \DomainException
         return new self("Another capture already has the id $id; the earlier one stays as it is.");
     }
 
+    public static function checkIdTaken(string $id): self
+    {
+        return new self("Another check of the scale already has the id $id; the earlier one stays as it is.");
+    }
+
     public static function stationTaken(int $station, string $student): self
     {
         return new self("Station $station is $student's; move them first.");

@@ -29,6 +29,6 @@ final readonly class GradeClass
         $package->standard = $said;
         $read = AssessmentPackage::read(Node::of($package));
 
-        return new GradedClass($read->standard, $said, $read->grade(), $this->school->sentences($read->standard), $this->shipped->mise($read->standard->species));
+        return new GradedClass($read->standard, $said, $read->policy, $read->scaleChecks, $read->grade(), $this->school->sentences($read->standard), $this->shipped->mise($read->standard->species));
     }
 }

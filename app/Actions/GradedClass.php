@@ -8,6 +8,8 @@ use DeftBlade\Core\Balance\BalanceAdvice;
 use DeftBlade\Core\Balance\MixUp;
 use DeftBlade\Core\Capture\StartGate;
 use DeftBlade\Core\Grading\AttemptResult;
+use DeftBlade\Core\Grading\Policy;
+use DeftBlade\Core\Grading\ScaleChecks;
 use DeftBlade\Core\Package\ClassResult;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
@@ -25,7 +27,7 @@ final readonly class GradedClass
      * @param Standard  $standard as held, in the words of the school
      * @param \stdClass $document of that standard
      */
-    public function __construct(public Standard $standard, public \stdClass $document, public ClassResult $result, public Sentences $sentences, public MiseList $mise)
+    public function __construct(public Standard $standard, public \stdClass $document, public Policy $policy, public ScaleChecks $checks, public ClassResult $result, public Sentences $sentences, public MiseList $mise)
     {
         $this->byAttempt = array_column(array_map(static fn(AttemptResult $it): array => [$it->attempt->id, $it], $result->attempts), 1, 0);
     }

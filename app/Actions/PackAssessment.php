@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
+use App\Models\ScaleCheck;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
@@ -18,6 +19,10 @@ final readonly class PackAssessment
     public function pack(Assessment $assessment, iterable $attempts): \stdClass
     {
         $package = ['standard' => $assessment->held->document, 'policy' => $assessment->held->policy->document, 'attempts' => array_map($this->attempt(...), [...$attempts])];
+        $checks = $assessment->loadMissing('scaleChecks')->scaleChecks;
+        if ($checks->isNotEmpty()) {
+            $package['scale_checks'] = $checks->map(static fn(ScaleCheck $it): \stdClass => $it->inPackage())->values()->all();
+        }
 
         return (object) (['format' => PackageFormat::neededBy(Node::of((object) $package, 'package'))->value] + $package);
     }

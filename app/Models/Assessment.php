@@ -15,18 +15,19 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 /**
  * One practical of one group.
  *
- * @property string                                                 $id
- * @property string                                                 $title
- * @property string                                                 $room
- * @property CarbonImmutable                                        $held_on
- * @property \stdClass|null                                         $waves        by_station, gap_ms
- * @property int                                                    $arranged     how often its waves were set
- * @property CarbonImmutable|null                                   $starts_at
- * @property CarbonImmutable|null                                   $ends_at      when its benches are clean, as it was planned
- * @property bool                                                   $is_rehearsal counts for nothing
- * @property StudentGroup                                           $group
- * @property HeldDocuments                                          $held         what it is held against now
- * @property \Illuminate\Database\Eloquent\Collection<int, Attempt> $attempts
+ * @property string                                                    $id
+ * @property string                                                    $title
+ * @property string                                                    $room
+ * @property CarbonImmutable                                           $held_on
+ * @property \stdClass|null                                            $waves        by_station, gap_ms
+ * @property int                                                       $arranged     how often its waves were set
+ * @property CarbonImmutable|null                                      $starts_at
+ * @property CarbonImmutable|null                                      $ends_at      when its benches are clean, as it was planned
+ * @property bool                                                      $is_rehearsal counts for nothing
+ * @property \Illuminate\Database\Eloquent\Collection<int, ScaleCheck> $scaleChecks
+ * @property StudentGroup                                              $group
+ * @property HeldDocuments                                             $held         what it is held against now
+ * @property \Illuminate\Database\Eloquent\Collection<int, Attempt>    $attempts
  */
 final class Assessment extends Model
 {
@@ -83,6 +84,12 @@ final class Assessment extends Model
     public function attempts(): HasMany
     {
         return $this->hasMany(Attempt::class)->orderBy(ResultRow::query()->select('station')->whereColumn('results.attempt_id', 'attempts.id'));
+    }
+
+    /** @return HasMany<ScaleCheck, $this> in the order they were made */
+    public function scaleChecks(): HasMany
+    {
+        return $this->hasMany(ScaleCheck::class)->orderBy('at')->orderBy('id');
     }
 
     /** @return HasManyThrough<Capture, Attempt, $this> */

@@ -20,7 +20,7 @@ use PHPUnit\Framework\TestCase;
 /** Holds the published JSON Schemas (docs/formats) and the core's reader against each other. */
 final class FormatTest extends TestCase
 {
-    private const MAY_BE_ABSENT = ['defects', 'criteria', 'faults', 'parts', 'bins', 'checkpoints', 'yield', 'portions', 'cv', 'tolerance'];
+    private const MAY_BE_ABSENT = ['scale_checks', 'defects', 'criteria', 'faults', 'parts', 'bins', 'checkpoints', 'yield', 'portions', 'cv', 'tolerance'];
 
     /** What grading does not read. */
     private const IGNORED = ['version', 'key', 'title', 'text', 'reason', 'file'];
@@ -112,6 +112,7 @@ final class FormatTest extends TestCase
     private static function addWhatCameWithTheThird(\stdClass $package): void
     {
         $package->format = PackageFormat::Three->value;
+        $package->scale_checks = [(object) ['id' => 'k1', 'at' => '2026-03-02T08:40:00Z', 'by' => 'x', 'nominal_mg' => 1_000_000, 'reading_mg' => 1_004_000]];
         $terms = [
             ['kind' => 'allowance', 'time_factor' => 1.25, 'reason' => 'Agreed'], ['kind' => 'resit', 'resit' => true, 'reason' => 'Second try'],
             ['kind' => 'station', 'station' => 3, 'reason' => 'As drawn'], ['kind' => 'standard', 'standard' => 'plain', 'version' => 2, 'sha256' => str_repeat('a', 64), 'reason' => 'Set up'],

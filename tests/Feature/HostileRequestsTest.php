@@ -29,7 +29,7 @@ final class HostileRequestsTest extends TestCase
         'device', 'captures', 'offset_ms', 'id', 'at', 'kind', 'event', 'attempts', 'reason', 'standard', 'rows', 'waves', 'attempt', 'units', 'time_zone', 'own', 'words', 'variants', 'title',
         'document', 'email', 'password', 'ap_mg', 'seed', 'policy', 'carcass', 'pieces', 'components', 'key', 'name', 'role', 'left', 'school',
         'current', 'number', 'group', 'barred', 'from', 'until', 'time_factor', 'text', 'columns', 'only', 'course', 'term', 'code', 'starts_on', 'has_header',
-        'bands', 'decision', 'places', 'lists', 'students', 'order', 'benches', 'assessors', 'not_by', 'day', 'start', 'room', 'token',
+        'bands', 'decision', 'places', 'lists', 'students', 'order', 'benches', 'assessors', 'not_by', 'day', 'start', 'room', 'token', 'nominal_mg', 'reading_mg',
     ];
 
     #[DataProvider('malformed')]
@@ -121,7 +121,7 @@ final class HostileRequestsTest extends TestCase
     {
         return [
             'assessment' => $this->practical()->id, 'attempt' => $this->station(12)->id, 'standard' => PublishedStandard::query()->firstOrFail()->id,
-            'brief' => Brief::query()->firstOrFail()->id, 'calendar' => CalendarLink::query()->firstOr(static fn(): CalendarLink => CalendarLink::query()->create(['user_id' => User::query()->firstOrFail()->id, 'sha256' => str_repeat('0', 64), 'made_at' => now()]))->id, 'draft' => '0198c000-0000-7000-8000-000000000001', 'sha256' => str_repeat('0', 64), 'person' => User::query()->where('role', Role::Assessor)->firstOrFail()->id,
+            'brief' => Brief::query()->firstOrFail()->id, 'calendar' => CalendarLink::query()->firstOr(static fn(): CalendarLink => CalendarLink::query()->create(['user_id' => User::query()->firstOrFail()->id, 'sha256' => str_repeat('0', 64), 'made_at' => now()]))->id, 'check' => '0198c000-0000-7000-8000-000000000002', 'draft' => '0198c000-0000-7000-8000-000000000001', 'sha256' => str_repeat('0', 64), 'person' => User::query()->where('role', Role::Assessor)->firstOrFail()->id,
             'group' => StudentGroup::query()->firstOrFail()->id, 'student' => Student::query()->has('accommodations')->firstOrFail()->id, 'accommodation' => Accommodation::query()->firstOrFail()->id,
         ];
     }

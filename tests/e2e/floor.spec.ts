@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { type Locator, type Page } from "@playwright/test";
-import { dragByFinger, expect, holdTime, loadSettles, place, signIn, test } from "./kitchen";
+import { dragByFinger, expect, holdTime, loadSettles, place, signIn, stationCard, test } from "./kitchen";
 
 const tile = (page: Page, station: number): Locator => page.locator(`[data-station="${station}"]`);
 const round = (page: Page, name: string): Locator => page.getByRole("navigation", { name: "Rounds" }).getByRole("button", { name });
@@ -556,4 +556,38 @@ test("the next tray on the scale is one key away, and a digit picks a station", 
   await page.locator('[data-scale="stable"]').waitFor();
   await loadSettles(page, () => page.keyboard.press("p"));
   await page.keyboard.press("o");
+});
+
+test("a check weight before the hour: a scale that is off is told there, at weigh-in and on the verdict, until it is put right", async ({
+  page,
+}) => {
+  await signIn(page);
+  await toFloor(page, "Chicken eight-piece");
+  await round(page, "Scale").press("Enter");
+  await expect(page.getByText("Not checked for this practical yet.")).toBeVisible();
+  await page.getByLabel("The check weight weighs").fill("500 g");
+  await page.getByLabel("Or type it").fill("506 g");
+  await page.getByLabel("Or type it").press("Enter");
+  const check = page.getByRole("status", { name: "Check of the scale" });
+  await expect(check).toContainText("The scale is out of its limits.");
+  await expect(check).toContainText("500 g read 506 g: +6 g, 1 g either way is permissible (OIML R 76). Marit Oyelaran");
+
+  await page.goto("/");
+  await stationCard(page, 12).click();
+  await page.getByRole("button", { name: "Weigh in" }).click();
+  await expect(check).toContainText("The scale is out of its limits.");
+  await page.getByLabel("Or type it").fill("240");
+  await page.getByLabel("Or type it").press("Enter");
+  await expect(page.getByText("240").first()).toBeVisible();
+  await page.keyboard.press("v");
+  await expect(page.getByText("the check weight of 500 g read 506 g", { exact: false })).toBeVisible();
+
+  await toFloor(page, "Chicken eight-piece");
+  await round(page, "Scale").press("Enter");
+  await page.getByLabel("The check weight weighs").fill("500 g");
+  await page.locator('[data-scale="stable"]').waitFor();
+  await loadSettles(page, () => page.getByRole("button", { name: "Put it on" }).click());
+  await page.getByRole("button", { name: "Take check weight" }).click();
+  await expect(check).toContainText("The scale is within its limits.");
+  await page.getByRole("button", { name: "Take it off" }).click();
 });

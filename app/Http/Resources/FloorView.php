@@ -65,6 +65,8 @@ final readonly class FloorView
         public bool $scale_is_simulated,
         #[OA\Property(description: 'The version of the arrangement (If-Match).')]
         public string $arrangement,
+        #[OA\Property(ref: ScaleCheckView::class, nullable: true, description: 'The last check of the scale; null where none was made.')]
+        public ?ScaleCheckView $scale_check,
     ) {}
 
     public static function of(Assessment $assessment, GradedClass $class, ShippedDocuments $shipped, School $school, Room $room): self
@@ -91,6 +93,7 @@ final readonly class FloorView
             array_map(static fn(Defect $it): ItemView => new ItemView($it->id, $it->title), array_values($class->standard->defects)),
             config('scale.pan') !== null,
             ArrangeRoom::versionOf($assessment, $room),
+            ScaleCheckView::latest($assessment, $class),
         );
     }
 }

@@ -55,6 +55,8 @@ final readonly class TrayView
         public ?GateView $gate,
         #[OA\Property(description: 'How it stands in the room.')]
         public FloorStationView $on_floor,
+        #[OA\Property(ref: ScaleCheckView::class, nullable: true, description: 'The last check of the scale; null where none was made.')]
+        public ?ScaleCheckView $scale_check,
     ) {}
 
     public static function of(Attempt $attempt, GradedClass $class): self
@@ -80,6 +82,7 @@ final readonly class TrayView
             ReleaseState::of($attempt),
             GateView::of($class->gate(), $result->attempt->log->history),
             FloorStationView::of($attempt, $class, $attempt->assessment->waveOf($attempt->station)),
+            ScaleCheckView::latest($attempt->assessment, $class),
         );
     }
 }

@@ -28,6 +28,8 @@ final readonly class AttemptResult
         public bool $overLimit,
         public array $borderline,
         public array $reasons,
+        /** The check that found the scale out of limits before something here was weighed. */
+        public ?ScaleCheck $scaleOut,
         /** @var list<Message> what is said beside the reasons */
         public array $remarks = [],
     ) {}
@@ -45,6 +47,7 @@ final readonly class AttemptResult
             $this->overLimit,
             $this->borderline,
             $this->reasons,
+            $this->scaleOut,
             Remark::of($this, $policy),
         );
     }

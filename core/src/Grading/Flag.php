@@ -20,6 +20,8 @@ enum Flag: string
     /** Only seen between the trays of a class (MixUpSearch), never from one tray. */
     case MixUp = 'mix_up';
     case Capped = 'capped';
+    /** Something was weighed while the scale was known to be out of limits. */
+    case ScaleOut = 'scale_out';
 
     /** @return list<self> what is seen from the tray alone, in the order of the cases */
     public static function of(AttemptResult $result): array
@@ -34,6 +36,7 @@ enum Flag: string
             self::OutOfBalance => $result->balance->state->isOff(),
             self::Capped => $result->grade->caps !== [],
             self::MixUp => false,
+            self::ScaleOut => $result->scaleOut !== null,
         }));
     }
 
@@ -46,6 +49,7 @@ enum Flag: string
             self::OutOfBalance => MessageCode::FlagOutOfBalance,
             self::MixUp => MessageCode::FlagMixUp,
             self::Capped => MessageCode::FlagCapped,
+            self::ScaleOut => MessageCode::FlagScaleOut,
         });
     }
 }

@@ -11,7 +11,7 @@ use DeftBlade\Core\Standard\Standard;
 /** Grades attempts at one standard under one policy. */
 final readonly class Grader
 {
-    public function __construct(private Standard $standard, private Policy $policy) {}
+    public function __construct(private Standard $standard, private Policy $policy, private ScaleChecks $checks) {}
 
     /** @throws EmptyWindow when the policy's own rule leaves a window empty */
     public function grade(Attempt $attempt): AttemptResult
@@ -35,6 +35,7 @@ final readonly class Grader
             $overLimit,
             (new BorderlineSearch($this->policy))->search($tray, $verdicts, $scores, $grade, $causes),
             Reason::of($scores, $grade),
+            $this->checks->firstOut($attempt->log->history, $this->policy),
         ))->withRemarks($this->policy);
     }
 

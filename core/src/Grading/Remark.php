@@ -7,13 +7,23 @@ namespace DeftBlade\Core\Grading;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 
-/** What is said of a result beside its reasons: caps in force, and what small thing would have put it into another band. */
+/** What is said of a result beside its reasons: a scale out of limits, caps in force, and what small thing would have put it into another band. */
 final class Remark
 {
     /** @return list<Message> */
     public static function of(AttemptResult $result, Policy $policy): array
     {
-        return [...self::caps($result->grade->caps, $policy), ...self::borderline($result->borderline)];
+        return [...self::scale($result->scaleOut, $policy), ...self::caps($result->grade->caps, $policy), ...self::borderline($result->borderline)];
+    }
+
+    /** @return list<Message> */
+    private static function scale(?ScaleCheck $out, Policy $policy): array
+    {
+        return $out === null ? [] : [Message::of(MessageCode::ScaleOut, [
+            'nominal_mg' => $out->nominal->mg,
+            'reading_mg' => $out->reading->mg,
+            'limit_mg' => $policy->scale->maximumPermissibleError($out->nominal->mg),
+        ])];
     }
 
     /**

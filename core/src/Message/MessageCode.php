@@ -25,6 +25,7 @@ enum MessageCode: string
     case TimeOver = 'time.over';
     case LevelReached = 'level.reached';
     case FaultMarked = 'fault.marked';
+    case ScaleOut = 'remark.scale_out';
     case Capped = 'remark.capped';
     case BorderlineRule = 'remark.borderline_rule';
     case BorderlineStep = 'remark.borderline_step';
@@ -68,6 +69,7 @@ enum MessageCode: string
     case FlagOutOfBalance = 'flag.out_of_balance';
     case FlagMixUp = 'flag.mix_up';
     case FlagCapped = 'flag.capped';
+    case FlagScaleOut = 'flag.scale_out';
     case WaitingTray = 'waiting.tray';
     case WaitingBalance = 'waiting.balance';
     case WaitingMixUp = 'waiting.mix_up';
@@ -228,6 +230,7 @@ enum MessageCode: string
             self::TimeOver => ['running_ms', 'standard_ms', 'limit_ms'],
             self::LevelReached => ['criterion', 'step', 'steps'],
             self::FaultMarked => ['fault', 'count', 'deduct', 'max', 'critical'],
+            self::ScaleOut => ['nominal_mg', 'reading_mg', 'limit_mg'],
             self::Capped => ['max', 'cause'],
             self::BorderlineRule => ['rule', 'band'],
             self::BorderlineStep => ['direction', 'count', 'criteria', 'band'],

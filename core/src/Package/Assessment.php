@@ -13,6 +13,8 @@ use DeftBlade\Core\Grading\ComponentKinds;
 use DeftBlade\Core\Grading\EmptyWindow;
 use DeftBlade\Core\Grading\Grader;
 use DeftBlade\Core\Grading\Policy;
+use DeftBlade\Core\Grading\ScaleCheck;
+use DeftBlade\Core\Grading\ScaleChecks;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
@@ -22,13 +24,13 @@ use DeftBlade\Core\Standard\Standard;
 final readonly class Assessment
 {
     /** @param list<Attempt> $attempts */
-    private function __construct(public PackageFormat $format, public Standard $standard, public Policy $policy, public array $attempts) {}
+    private function __construct(public PackageFormat $format, public Standard $standard, public Policy $policy, public array $attempts, public ScaleChecks $scaleChecks) {}
 
     /** @throws InvalidPackage naming the path of the first thing that is wrong */
     public static function read(Node $node): self
     {
         $format = PackageFormat::read($node->at('format'));
-        $node->keys(['format', 'standard', 'policy', 'attempts']);
+        $node->keys(['format', 'standard', 'policy', 'attempts'], ['scale_checks']);
         $standard = Standard::read($node->at('standard'));
         ComponentKinds::shipped()->refuseMeasured($node->at('standard'));
         $captures = new CaptureReader($standard);
@@ -40,16 +42,23 @@ final readonly class Assessment
             }
             $attempts[$attempt->id] = $attempt;
         }
-
+        $checks = [];
+        foreach ($node->itemsOf('scale_checks') as $item) {
+            $check = ScaleCheck::read($item);
+            if (isset($checks[$check->id])) {
+                throw $item->at('id')->fail(MessageCode::IdTaken, ['id' => $check->id]);
+            }
+            $checks[$check->id] = $check;
+        }
         $format->refuseNewer($node);
 
-        return new self($format, $standard, Policy::read($node->at('policy')), array_values($attempts));
+        return new self($format, $standard, Policy::read($node->at('policy')), array_values($attempts), ScaleChecks::of(array_values($checks)));
     }
 
     /** @throws InvalidPackage when the policy's decision rule leaves a window empty */
     public function grade(): ClassResult
     {
-        $grader = new Grader($this->standard, $this->policy);
+        $grader = new Grader($this->standard, $this->policy, $this->scaleChecks);
         try {
             $results = array_map($grader->grade(...), $this->attempts);
         } catch (EmptyWindow $problem) {

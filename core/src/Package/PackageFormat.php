@@ -12,7 +12,7 @@ use DeftBlade\Core\Message\MessageCode;
 /**
  * The versions of the open format. The second adds to standards sets of portions, groups that weigh alike, judged checkpoints and yields of their own;
  * to facts what the floor takes down: mise, cold chain, refusals, incidents, things done well. The third adds the terms of an attempt as facts: time
- * allowance, resit, station, standard. None takes anything away.
+ * allowance, resit, station, standard; and checks of the scale. None takes anything away.
  */
 enum PackageFormat: string
 {
@@ -62,6 +62,9 @@ enum PackageFormat: string
     {
         foreach (self::beyondOneInStandard($package->at('standard')) as $node) {
             yield 2 => $node;
+        }
+        if ($package->has('scale_checks')) {
+            yield 3 => $package->at('scale_checks');
         }
         foreach ($package->at('attempts')->items() as $attempt) {
             foreach ($attempt->at('captures')->items() as $capture) {

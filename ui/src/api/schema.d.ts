@@ -401,6 +401,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assessments/{assessment}/scale-checks/{check}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Keeps what the scale said of a check weight, under an id the screen made (a UUID). */
+        put: operations["checkScale"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}/presence": {
         parameters: {
             query?: never;
@@ -1556,7 +1573,7 @@ export interface components {
         /** @description What stands out about a tray, as a code and as the school says it. */
         FlagView: {
             /** @enum {string} */
-            flag: "provisional" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped";
+            flag: "provisional" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped" | "scale_out";
             text: string;
         };
         /** @description A station of the room as it stands. */
@@ -1631,6 +1648,7 @@ export interface components {
             scale_is_simulated: boolean;
             /** @description The version of the arrangement (If-Match). */
             arrangement: string;
+            scale_check: components["schemas"]["ScaleCheckView"] | null;
         };
         /** @description Something that was found: a practical, a student's latest tray, a standard. */
         FoundView: {
@@ -1950,6 +1968,20 @@ export interface components {
             line: number;
             text: string;
         };
+        /** @description The last check of the scale: what it said of a check weight, and whether that is permissible. */
+        ScaleCheckView: {
+            id: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            nominal_mg: number;
+            reading_mg: number;
+            /** @description How much too much the scale said. */
+            error_mg: number;
+            /** @description Permissible either way at this load: OIML R 76-1. */
+            limit_mg: number;
+            is_within: boolean;
+        };
         /** @description What the scale reads now; a refusal says why this reading cannot be taken. */
         ScaleReadingView: {
             /** @enum {string} */
@@ -2169,6 +2201,7 @@ export interface components {
             gate: components["schemas"]["GateView"] | null;
             /** @description How it stands in the room. */
             on_floor: components["schemas"]["FloorStationView"];
+            scale_check: components["schemas"]["ScaleCheckView"] | null;
         };
         /** @description A class as it would have been graded under a policy that is not published. */
         TriedClassView: {
@@ -2664,6 +2697,13 @@ export interface components {
             tolerance?: number;
         };
         AssessmentJudgedComponent: components["schemas"]["AssessmentIdentifier"] & unknown;
+        AssessmentScaleCheck: {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            nominal_mg: number;
+            reading_mg: number;
+        };
         ComponentResult: {
             id: string;
             weight: number;
@@ -3646,6 +3686,39 @@ export interface operations {
                 };
             };
             412: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    checkScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description What the check weight weighs. */
+                    nominal_mg: number;
+                    reading_mg: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The room, with the check */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorView"];
+                };
+            };
+            409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

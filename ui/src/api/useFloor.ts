@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
+import { v7 as uuid } from "uuid";
 import { measured } from "../offline/clock";
 import { answer, api } from "./client";
 import { device } from "./device";
@@ -128,5 +129,24 @@ export function useArrange({ assessment, arrangement }: Floor) {
         }),
       ),
     onSuccess: (floor) => queries.setQueryData(floorKey(assessment), floor),
+  });
+}
+
+/** Keeps what the scale said of a check weight. */
+export function useCheckScale(assessment: string) {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: ({ nominalMg, readingMg }: { nominalMg: number; readingMg: number }) =>
+      answer(
+        api.PUT("/assessments/{assessment}/scale-checks/{check}", {
+          params: { path: { assessment, check: uuid() } },
+          body: { nominal_mg: nominalMg, reading_mg: readingMg },
+        }),
+      ),
+    onSuccess: (room) => {
+      queries.setQueryData(floorKey(assessment), room);
+      void queries.invalidateQueries({ queryKey: ["tray"] });
+    },
   });
 }

@@ -7,12 +7,20 @@ import { usePan } from "../api/useScale";
 import { Field } from "./Field";
 import { useKeys } from "./useKey";
 
+/** What is to be weighed now; `mass` where the simulated hand is to put that on, rather than a piece of the carcass. */
+export interface OnScale {
+  id: string;
+  title: string;
+  mass?: string;
+}
+
 /** The hand at the simulated scale: puts a piece of this carcass, or any mass, on it and takes it off. */
-export function DemoPan({ attempt, place }: { attempt: string; place: { id: string; title: string } | null }) {
+export function DemoPan({ attempt, place }: { attempt: string; place: OnScale | null }) {
   const pan = usePan(attempt);
+  const put = ({ id, mass }: OnScale): void => pan.mutate(mass === undefined ? { place: id } : { mass });
   const [mass, setMass] = useState("");
   useKeys((key) => {
-    if (key === "p" && place !== null) pan.mutate({ place: place.id });
+    if (key === "p" && place !== null) put(place);
     if (key === "o") pan.mutate({ action: "clear" });
 
     return (key === "p" && place !== null) || key === "o";
@@ -28,7 +36,7 @@ export function DemoPan({ attempt, place }: { attempt: string; place: { id: stri
         Simulated scale
       </Typography>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
-        <Button size="small" disabled={place === null} onClick={() => place && pan.mutate({ place: place.id })} sx={{ minHeight: 48 }}>
+        <Button size="small" disabled={place === null} onClick={() => place && put(place)} sx={{ minHeight: 48 }}>
           Put it on
         </Button>
         <Button size="small" onClick={() => pan.mutate({ action: "clear" })} sx={{ minHeight: 48 }}>

@@ -7,14 +7,14 @@ import { lowerFirst } from "./format";
 import { useMassWords } from "./mass";
 import { readMass } from "./readMass";
 import { useKeys } from "./useKey";
-import { DemoPan } from "./DemoPan";
+import { DemoPan, type OnScale } from "./DemoPan";
 import { useReading, type Reading } from "./useReading";
 
 interface ScalePanelProps {
   attempt: string;
   isSimulated: boolean;
   /** What is to be weighed now; null when nothing is. */
-  place: { id: string; title: string } | null;
+  place: OnScale | null;
   said: string;
   /** What else is offered for this place, above the button. */
   children?: ReactNode;

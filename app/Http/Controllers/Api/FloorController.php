@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\ArrangeRoom;
+use App\Actions\CheckScale;
 use App\Actions\GradeClass;
+use App\Http\ClientId;
 use App\Http\Precondition;
 use App\Http\Resources\FloorView;
 use App\Models\Assessment;
@@ -17,6 +19,7 @@ use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Weighing\Mass;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -73,6 +76,26 @@ final class FloorController
         $arranging->arrange($assessment, $rows, $body->has('waves') || $body->has('wave_gap_ms') ? (object) ['by_station' => $waves, 'gap_ms' => $gapMs] : null, Precondition::version($request));
 
         return $this->answer($assessment);
+    }
+
+    #[OA\Put(path: '/assessments/{assessment}/scale-checks/{check}', operationId: 'checkScale', description: 'Keeps what the scale said of a check weight, under an id the screen made (a UUID).', tags: ['floor'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\PathParameter(name: 'check', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['nominal_mg', 'reading_mg'], properties: [
+        new OA\Property(property: 'nominal_mg', description: 'What the check weight weighs.', type: 'integer', minimum: 1),
+        new OA\Property(property: 'reading_mg', type: 'integer', minimum: 0),
+    ]))]
+    #[OA\Response(response: 200, description: 'The room, with the check', content: new OA\JsonContent(ref: FloorView::class))]
+    #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function check(Request $request, Assessment $assessment, string $check, CheckScale $checking, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('arrange', $assessment);
+        ClientId::check($check, 'check');
+        $body = Node::decode($request->getContent())->keys(['nominal_mg', 'reading_mg']);
+        $checking->check($assessment, $check, Mass::ofMilligrams($body->at('nominal_mg')->integer(1, Mass::MOST_MG)), Mass::ofMilligrams($body->at('reading_mg')->integer(0, Mass::MOST_MG)), $user);
+
+        return $this->answer($assessment->fresh() ?? $assessment);
     }
 
     private function answer(Assessment $assessment): JsonResponse

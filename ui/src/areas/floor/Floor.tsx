@@ -14,6 +14,7 @@ import { Tabs } from "../../parts/Tabs";
 import { useKeys } from "../../parts/useKey";
 import { useNow } from "../../parts/useNow";
 import { ArrangeRoom } from "./ArrangeRoom";
+import { CheckScale } from "./CheckScale";
 import { MiseRound } from "./MiseRound";
 import { scaleQueue } from "./scaleQueue";
 import { ReceiveRound } from "./ReceiveRound";
@@ -24,7 +25,7 @@ import { UndoBar } from "./UndoBar";
 import { useRoom } from "./useRoom";
 import { useStationCaptures } from "./useStationCaptures";
 
-const rounds = { room: "Room", mise: "Mise", receive: "Receiving", arrange: "Arrange" } as const;
+const rounds = { room: "Room", mise: "Mise", receive: "Receiving", scale: "Scale", arrange: "Arrange" } as const;
 type Round = keyof typeof rounds;
 
 /** The room of a practical: the one of the address, or today's. */
@@ -124,6 +125,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
       </Box>
       {round === "mise" && <MiseRound floor={floor} entries={entries} />}
       {round === "receive" && <ReceiveRound floor={floor} now={now} entries={entries} />}
+      {round === "scale" && <CheckScale floor={floor} />}
       {round === "arrange" && <ArrangeRoom floor={floor} onDone={() => setRound("room")} />}
       {round === "room" && (
         <Box

@@ -6,6 +6,7 @@ import { Link } from "react-router";
 import type { Assessment, Tray as TrayState } from "../../api/types";
 import { BalanceStrip } from "../../parts/BalanceStrip";
 import { useMassWords } from "../../parts/mass";
+import { ScaleCheckNote } from "../../parts/ScaleCheckNote";
 import { Tray, type Place } from "../../parts/Tray";
 import { useKeys } from "../../parts/useKey";
 import { moveOn } from "./moveOn";
@@ -77,6 +78,7 @@ export function WeighIn({ tray, assessment, entries }: WeighInProps) {
             </Button>
           </Box>
         )}
+        {tray.scale_check?.is_within === false && <ScaleCheckNote check={tray.scale_check} />}
         <Tray layout={assessment.layout} pieces={pieces} bins={bins} current={current} onChoose={setChosen} />
         <BalanceStrip
           asPurchasedMg={asPurchasedMg}
