@@ -125,5 +125,6 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/scale', [ScaleController::class, 'stream']);
     if (is_string(config('scale.pan'))) {
         Route::post('/attempts/{attempt}/pan', [ScalePanController::class, 'store']);
+        Route::get('/attempts/{attempt}/probe', [ScalePanController::class, 'probe']);
     }
 });

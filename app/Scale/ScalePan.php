@@ -23,7 +23,22 @@ final readonly class ScalePan
         $this->tell($action->value);
     }
 
+    /** @return float what the probe beside it reads, in °C */
+    public function probe(): float
+    {
+        $answer = $this->ask('probe');
+
+        return is_numeric($answer) ? (float) $answer : throw ScaleUnreachable::silent();
+    }
+
     private function tell(string $command): void
+    {
+        if ($this->ask($command) !== 'done') {
+            throw ScaleUnreachable::silent();
+        }
+    }
+
+    private function ask(string $command): string
     {
         $pan = @stream_socket_client($this->address, timeout: self::PATIENCE_SECONDS);
         if ($pan === false) {
@@ -33,8 +48,7 @@ final readonly class ScalePan
         fwrite($pan, "$command\n");
         $answer = fgets($pan);
         fclose($pan);
-        if ($answer !== "done\n") {
-            throw ScaleUnreachable::silent();
-        }
+
+        return $answer === false ? throw ScaleUnreachable::silent() : trim($answer);
     }
 }

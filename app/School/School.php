@@ -60,7 +60,7 @@ final readonly class School
 
     public function sentences(?Standard $standard = null): Sentences
     {
-        return new Sentences(Catalogue::english(), $this->vocabulary(), $standard);
+        return new Sentences(Catalogue::english(), $this->vocabulary(), $standard, $standard === null ? null : (new ShippedDocuments())->receiving($standard->species));
     }
 
     /** Everything wrong with a document that is to be a standard here. */

@@ -114,6 +114,7 @@ final class FormatTest extends TestCase
         $package->format = PackageFormat::Three->value;
         $package->scale_checks = [(object) ['id' => 'k1', 'at' => '2026-03-02T08:40:00Z', 'by' => 'x', 'nominal_mg' => 1_000_000, 'reading_mg' => 1_004_000]];
         $terms = [
+            ['kind' => 'look', 'not' => ['skin'], 'core_c' => 6.5],
             ['kind' => 'allowance', 'time_factor' => 1.25, 'reason' => 'Agreed'], ['kind' => 'resit', 'resit' => true, 'reason' => 'Second try'],
             ['kind' => 'station', 'station' => 3, 'reason' => 'As drawn'], ['kind' => 'standard', 'standard' => 'plain', 'version' => 2, 'sha256' => str_repeat('a', 64), 'reason' => 'Set up'],
         ];

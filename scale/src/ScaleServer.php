@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\BenchScale;
 
-/** Serves the scale on two loopback sockets: reports to every listener ten times a second, and the pan, one command a line. */
+/** Serves the scale on two loopback sockets: reports to every listener ten times a second, and the pan, one command a line; a probe thermometer lies beside it. */
 final class ScaleServer
 {
     private const REPORTS_A_SECOND = 10;
@@ -19,7 +19,7 @@ final class ScaleServer
      * @param resource $reports listening socket of the report line
      * @param resource $pan     listening socket of the pan
      */
-    public function __construct(private readonly BenchScale $scale, private $reports, private $pan) {}
+    public function __construct(private readonly BenchScale $scale, private readonly Probe $probe, private $reports, private $pan) {}
 
     public function run(): never
     {
@@ -91,9 +91,14 @@ final class ScaleServer
             'clear' => $this->scale->clear($now),
             'tare' => $this->scale->tare(),
             'zero' => $this->scale->zero(),
+            'probe' => $this->probe->read(),
             default => false,
         };
-        fwrite($hand, $done === false ? "unknown\n" : "done\n");
+        fwrite($hand, match (true) {
+            $done === false => "unknown\n",
+            is_float($done) => sprintf("%.1F\n", $done),
+            default => "done\n",
+        });
     }
 
     /** @param resource $listener */

@@ -40,7 +40,7 @@ final class AccessTest extends TestCase
         'GET /assessments/{assessment}/floor' => 'iac', 'PUT /assessments/{assessment}/room' => 'ia', 'PUT /assessments/{assessment}/scale-checks/{check}' => 'ia', 'POST /assessments/{assessment}/presence' => 'iac', 'GET /assessments/{assessment}/captures' => 'iac',
         'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'i',
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
-        'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /results' => 'iacs', 'POST /attempts/{attempt}/pan' => 'ia',
+        'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /results' => 'iacs', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
         'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',
         'GET /standards/{standard}/sheet.pdf' => 'iac', 'GET /standards/{standard}/document' => 'iac',
     ];

@@ -591,3 +591,46 @@ test("a check weight before the hour: a scale that is off is told there, at weig
   await expect(check).toContainText("The scale is within its limits.");
   await page.getByRole("button", { name: "Take it off" }).click();
 });
+
+test.describe("the look at a carcass, by touch", () => {
+  test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
+
+  test("all as it should be in one tap, also without a network; what is not is told on the verdict or sends it back", async ({ page }) => {
+    await signIn(page);
+    const id = await toFloor(page, "Chicken eight-piece");
+    const before = await cursor(page, id);
+    await round(page, "Receiving").tap();
+    await page.getByRole("group", { name: "Carcasses" }).getByRole("button", { name: /^12/ }).tap();
+    const look = page.getByRole("region", { name: "The look at the carcass" });
+    await expect(look).toContainText("Nobody has looked at it yet.");
+    await page.context().setOffline(true);
+    await look.getByRole("button", { name: "As it should be" }).tap();
+    await expect(look.getByRole("button", { name: "As it should be ✓" })).toBeVisible();
+    await expect(waiting(page)).toContainText("1");
+    await page.context().setOffline(false);
+    await expect(waiting(page)).toHaveCount(0, { timeout: 30_000 });
+    await expect.poll(async () => (await captures(page, id, before)).map((it) => it.capture.kind)).toEqual(["look"]);
+
+    await look.getByRole("button", { name: "Smells of nothing" }).tap();
+    await expect(look).toContainText("Smells off: it should go back.");
+    await look.getByRole("button", { name: "Refuse it" }).tap();
+    await expect(page.getByLabel("Refuse it, because")).toHaveValue("Smells off");
+    await page.getByRole("button", { name: "Refuse", exact: true }).tap();
+    await expect(look).toContainText("Nobody has looked at it yet.");
+
+    await look.getByRole("button", { name: "Skin whole" }).tap();
+    await expect(look).toContainText("Skin torn: choose the defect below");
+    await look.getByLabel("Core, °C").fill("6,5");
+    await look.getByLabel("Core, °C").press("Enter");
+    await expect(look).toContainText("Core at 6.5 °C: it should go back.");
+    await look.getByRole("button", { name: "Read the probe" }).tap();
+    await expect(look.getByLabel("Core, °C")).not.toHaveValue("6,5");
+    await look.getByLabel("Core, °C").fill("7");
+    await look.getByLabel("Core, °C").press("Enter");
+    await page.goto("/");
+    await stationCard(page, 12).tap();
+    await page.getByRole("link", { name: "Verdict" }).tap();
+    await expect(page.getByText("At receiving: skin torn.")).toBeVisible();
+    await expect(page.getByText("Its core was at 7 °C at receiving", { exact: false })).toBeVisible();
+  });
+});

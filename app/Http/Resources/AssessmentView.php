@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Assessment;
 use App\School\School;
+use DeftBlade\Core\Capture\CarcassLooked;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
@@ -16,9 +17,10 @@ use OpenApi\Attributes as OA;
 final readonly class AssessmentView
 {
     /**
-     * @param list<string>       $cautions
-     * @param list<StationView>  $stations
-     * @param list<MiseItemView> $mise
+     * @param list<string>            $cautions
+     * @param list<StationView>       $stations
+     * @param list<MiseItemView>      $mise
+     * @param list<ReceivingItemView> $receiving
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -53,6 +55,10 @@ final readonly class AssessmentView
         public string $standard_key,
         #[OA\Property]
         public int $standard_version,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReceivingItemView::class), description: 'What to look at on a carcass as it comes in.')]
+        public array $receiving,
+        #[OA\Property(description: 'A carcass whose core is warmer, in °C, should go back.')]
+        public float $warmest_core_c,
     ) {}
 
     public static function of(Assessment $assessment, ShippedDocuments $shipped, School $school): self
@@ -78,6 +84,8 @@ final readonly class AssessmentView
             MiseItemView::allOf($shipped->mise($standard->species), $school->vocabulary()),
             $assessment->held->standard->key,
             $assessment->held->standard->version,
+            ReceivingItemView::allOf($shipped->receiving($standard->species)->for($standard), $school->vocabulary()),
+            CarcassLooked::WARMEST_C,
         );
     }
 }

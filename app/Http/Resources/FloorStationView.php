@@ -21,15 +21,16 @@ final readonly class FloorStationView
 {
     private const LAST = 4;
 
-    private const ON_THE_FLOOR = ['clock', 'mise', 'received', 'refused', 'chill', 'checkpoint', 'incident', 'void'];
+    private const ON_THE_FLOOR = ['clock', 'mise', 'look', 'received', 'refused', 'chill', 'checkpoint', 'incident', 'void'];
 
     /**
-     * @param list<SplitView> $splits
-     * @param list<string>    $mise_open
-     * @param list<string>    $defects
-     * @param list<MarkView>  $last
-     * @param list<string>    $missing
-     * @param list<\stdClass> $facts
+     * @param list<SplitView>   $splits
+     * @param list<string>      $mise_open
+     * @param list<string>|null $look_not
+     * @param list<string>      $defects
+     * @param list<MarkView>    $last
+     * @param list<string>      $missing
+     * @param list<\stdClass>   $facts
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -56,6 +57,10 @@ final readonly class FloorStationView
         public bool $mise_looked,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Items that were not in order.')]
         public array $mise_open,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), nullable: true, description: 'What of the carcass is not as it should be; null while nobody has looked.')]
+        public ?array $look_not,
+        #[OA\Property(description: 'Of its core, in °C; null where it was not measured.')]
+        public ?float $core_c,
         #[OA\Property]
         public ?int $received_mg,
         #[OA\Property]
@@ -120,6 +125,8 @@ final readonly class FloorStationView
             $splits,
             $log->floor->mise !== null,
             $log->floor->mise->open ?? [],
+            $log->floor->look?->not,
+            $log->floor->look?->coreC,
             $log->weights->received?->mass->mg,
             $log->weights->received?->tag,
             $log->weights->received->defects ?? [],

@@ -10,6 +10,7 @@ use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Room;
 use App\School\School;
+use DeftBlade\Core\Capture\CarcassLooked;
 use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Checkpoint;
@@ -21,14 +22,15 @@ use OpenApi\Attributes as OA;
 final readonly class FloorView
 {
     /**
-     * @param list<list<int>>        $rows
-     * @param list<FloorStationView> $stations
-     * @param list<MiseItemView>     $mise
-     * @param list<OfferedMarkView>  $marks
-     * @param list<string>           $praise
-     * @param list<ItemView>         $checkpoints
-     * @param list<ItemView>         $pieces
-     * @param list<ItemView>         $defects
+     * @param list<list<int>>         $rows
+     * @param list<FloorStationView>  $stations
+     * @param list<MiseItemView>      $mise
+     * @param list<OfferedMarkView>   $marks
+     * @param list<string>            $praise
+     * @param list<ItemView>          $checkpoints
+     * @param list<ItemView>          $pieces
+     * @param list<ItemView>          $defects
+     * @param list<ReceivingItemView> $receiving
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -67,6 +69,10 @@ final readonly class FloorView
         public string $arrangement,
         #[OA\Property(ref: ScaleCheckView::class, nullable: true, description: 'The last check of the scale; null where none was made.')]
         public ?ScaleCheckView $scale_check,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReceivingItemView::class), description: 'What to look at on a carcass as it comes in.')]
+        public array $receiving,
+        #[OA\Property(description: 'A carcass whose core is warmer, in °C, should go back.')]
+        public float $warmest_core_c,
     ) {}
 
     public static function of(Assessment $assessment, GradedClass $class, ShippedDocuments $shipped, School $school, Room $room): self
@@ -94,6 +100,8 @@ final readonly class FloorView
             config('scale.pan') !== null,
             ArrangeRoom::versionOf($assessment, $room),
             ScaleCheckView::latest($assessment, $class),
+            ReceivingItemView::allOf($shipped->receiving($class->standard->species)->for($class->standard), $vocabulary),
+            CarcassLooked::WARMEST_C,
         );
     }
 }

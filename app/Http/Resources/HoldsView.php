@@ -14,9 +14,10 @@ use OpenApi\Attributes as OA;
 final readonly class HoldsView
 {
     /**
-     * @param list<string> $defects
-     * @param list<string> $photos
-     * @param list<string> $mise_open
+     * @param list<string>      $defects
+     * @param list<string>      $photos
+     * @param list<string>      $mise_open
+     * @param list<string>|null $look_not
      */
     private function __construct(
         #[OA\Property]
@@ -39,6 +40,10 @@ final readonly class HoldsView
         public bool $mise_looked,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What of it is not in order.')]
         public array $mise_open,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), nullable: true, description: 'What of the carcass is not as it should be; null while nobody has looked.')]
+        public ?array $look_not,
+        #[OA\Property(description: 'Of its core, in °C; null where it was not measured.')]
+        public ?float $core_c,
     ) {}
 
     public static function of(CaptureLog $log): self
@@ -54,6 +59,8 @@ final readonly class HoldsView
             array_map(static fn(Photographed $it): string => $it->sha256, $log->floor->photos),
             $log->floor->mise !== null,
             $log->floor->mise->open ?? [],
+            $log->floor->look?->not,
+            $log->floor->look?->coreC,
         );
     }
 }

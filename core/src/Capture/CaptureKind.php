@@ -28,6 +28,7 @@ enum CaptureKind: string
     case Resit = 'resit';
     case Station = 'station';
     case Standard = 'standard';
+    case Look = 'look';
 
     /** @return class-string<Capture> */
     public function fact(): string
@@ -54,6 +55,7 @@ enum CaptureKind: string
             self::Resit => ResitSet::class,
             self::Station => StationSet::class,
             self::Standard => StandardSet::class,
+            self::Look => CarcassLooked::class,
         };
     }
 
@@ -62,7 +64,7 @@ enum CaptureKind: string
     {
         return match ($this) {
             self::Portion, self::Mise, self::Refused, self::Chill, self::Well, self::Incident => 2,
-            self::Allowance, self::Resit, self::Station, self::Standard => 3,
+            self::Allowance, self::Resit, self::Station, self::Standard, self::Look => 3,
             default => 1,
         };
     }

@@ -24,6 +24,6 @@ final readonly class CarcassRefused extends Capture
 
     public function emptiesSlots(): array
     {
-        return ['received'];
+        return ['received', 'look'];
     }
 }

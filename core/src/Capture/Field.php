@@ -18,6 +18,10 @@ final readonly class Field
 
     private const MOST_FACTOR = 10;
 
+    private const COLDEST_C = -40;
+
+    private const HOTTEST_C = 100;
+
     private const MOST_STATION = 999;
 
     private const MOST_VERSION = 1_000_000;
@@ -83,6 +87,7 @@ final readonly class Field
             FieldType::Sha256 => $node->matching('/^[0-9a-f]{64}$/D', MessageCode::NotSha256),
             FieldType::Factor => $node->positive(self::MOST_FACTOR),
             FieldType::Station => $node->integer(1, self::MOST_STATION),
+            FieldType::Celsius => $node->number(self::COLDEST_C, self::HOTTEST_C),
             FieldType::Flag => $node->boolean(),
             FieldType::Version => $node->integer(1, self::MOST_VERSION),
         };
@@ -105,6 +110,7 @@ final readonly class Field
             FieldType::Sha256 => ['type' => 'string', 'pattern' => '^[0-9a-f]{64}$'],
             FieldType::Factor => ['type' => 'number', 'exclusiveMinimum' => 0, 'maximum' => self::MOST_FACTOR],
             FieldType::Station => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_STATION],
+            FieldType::Celsius => ['type' => 'number', 'minimum' => self::COLDEST_C, 'maximum' => self::HOTTEST_C],
             FieldType::Flag => ['type' => 'boolean'],
             FieldType::Version => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_VERSION],
         };

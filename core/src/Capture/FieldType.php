@@ -30,6 +30,8 @@ enum FieldType
     case Factor;
     /** The number of a station. */
     case Station;
+    /** Degrees Celsius, as a probe in food shows them. */
+    case Celsius;
     case Flag;
     /** A version number, from 1. */
     case Version;

@@ -53,6 +53,11 @@ final readonly class FieldValues
         return is_float($value) ? $value : throw self::mismatch($key);
     }
 
+    public function optionalNumber(string $key): ?float
+    {
+        return isset($this->values[$key]) ? $this->number($key) : null;
+    }
+
     public function flag(string $key): bool
     {
         $value = $this->values[$key] ?? null;

@@ -15,6 +15,8 @@ final readonly class FloorRecord
     private function __construct(
         /** Null while nobody has looked. */
         public ?MiseSeen $mise,
+        /** Null while nobody has looked at the carcass that is here now. */
+        public ?CarcassLooked $look,
         public ColdChain $coldChain,
         public array $refusals,
         public array $incidents,
@@ -25,6 +27,7 @@ final readonly class FloorRecord
     {
         return new self(
             $history->latest(MiseSeen::class),
+            $history->latest(CarcassLooked::class),
             ColdChain::of($history->all(ColdChainEvent::class)),
             $history->all(CarcassRefused::class),
             $history->all(IncidentRecorded::class),

@@ -4,16 +4,26 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Grading;
 
+use DeftBlade\Core\Capture\CarcassLooked;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 
-/** What is said of a result beside its reasons: a scale out of limits, caps in force, and what small thing would have put it into another band. */
+/** What is said of a result beside its reasons: how the carcass came in, a scale out of limits, caps in force, and what small thing would have put it into another band. */
 final class Remark
 {
     /** @return list<Message> */
     public static function of(AttemptResult $result, Policy $policy): array
     {
-        return [...self::scale($result->scaleOut, $policy), ...self::caps($result->grade->caps, $policy), ...self::borderline($result->borderline)];
+        return [...self::received($result->attempt->log->floor->look), ...self::scale($result->scaleOut, $policy), ...self::caps($result->grade->caps, $policy), ...self::borderline($result->borderline)];
+    }
+
+    /** @return list<Message> */
+    private static function received(?CarcassLooked $look): array
+    {
+        return [
+            ...$look === null || $look->not === [] ? [] : [Message::of(MessageCode::Looked, ['looked' => $look->not])],
+            ...$look?->isWarm() === true ? [Message::of(MessageCode::Warm, ['core_c' => (float) $look->coreC, 'warmest_c' => CarcassLooked::WARMEST_C])] : [],
+        ];
     }
 
     /** @return list<Message> */

@@ -25,6 +25,8 @@ enum MessageCode: string
     case TimeOver = 'time.over';
     case LevelReached = 'level.reached';
     case FaultMarked = 'fault.marked';
+    case Looked = 'remark.looked';
+    case Warm = 'remark.warm';
     case ScaleOut = 'remark.scale_out';
     case Capped = 'remark.capped';
     case BorderlineRule = 'remark.borderline_rule';
@@ -230,6 +232,8 @@ enum MessageCode: string
             self::TimeOver => ['running_ms', 'standard_ms', 'limit_ms'],
             self::LevelReached => ['criterion', 'step', 'steps'],
             self::FaultMarked => ['fault', 'count', 'deduct', 'max', 'critical'],
+            self::Looked => ['looked'],
+            self::Warm => ['core_c', 'warmest_c'],
             self::ScaleOut => ['nominal_mg', 'reading_mg', 'limit_mg'],
             self::Capped => ['max', 'cause'],
             self::BorderlineRule => ['rule', 'band'],

@@ -12,7 +12,7 @@ use DeftBlade\Core\Message\MessageCode;
 /**
  * The versions of the open format. The second adds to standards sets of portions, groups that weigh alike, judged checkpoints and yields of their own;
  * to facts what the floor takes down: mise, cold chain, refusals, incidents, things done well. The third adds the terms of an attempt as facts: time
- * allowance, resit, station, standard; and checks of the scale. None takes anything away.
+ * allowance, resit, station, standard; the look at a carcass; and checks of the scale. None takes anything away.
  */
 enum PackageFormat: string
 {

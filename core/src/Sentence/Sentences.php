@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Sentence;
 
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Standard\ReceivingList;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Vocabulary\Vocabulary;
 use DeftBlade\Core\Weighing\Mass;
@@ -19,7 +20,7 @@ final readonly class Sentences
     /** Numbers out of a document, said in full. */
     private const AS_WRITTEN = ['number', 'least', 'most', 'sum', 'within'];
 
-    public function __construct(private Catalogue $catalogue, private Vocabulary $vocabulary, private ?Standard $standard = null) {}
+    public function __construct(private Catalogue $catalogue, private Vocabulary $vocabulary, private ?Standard $standard = null, private ?ReceivingList $receiving = null) {}
 
     /** In English and the words of the book, in grams. */
     public static function plain(?Standard $standard): self
@@ -29,7 +30,7 @@ final readonly class Sentences
 
     public function of(Standard $standard): self
     {
-        return new self($this->catalogue, $this->vocabulary, $standard);
+        return new self($this->catalogue, $this->vocabulary, $standard, $this->receiving);
     }
 
     public function say(Message $message): string
@@ -74,6 +75,7 @@ final readonly class Sentences
                 is_bool($value) => [$name => $value ? 'yes' : 'no'],
                 is_array($value) => [$name => match ($name) {
                     'where' => $this->placed($value),
+                    'looked' => $this->looked($value),
                     'choices' => implode(', ', $value),
                     default => $this->listed($value),
                 }],
@@ -160,6 +162,18 @@ final readonly class Sentences
         $last = array_pop($inside);
 
         return $inside === [] ? $last : implode(', ', $inside)." and $last";
+    }
+
+    /**
+     * @param list<string> $ids of the receiving list
+     *
+     * @return string what was not as it should be
+     */
+    private function looked(array $ids): string
+    {
+        $said = array_map(fn(string $id): string => $this->vocabulary->say($this->receiving->items[$id]->otherwise ?? str_replace('-', ' ', $id)), $ids);
+
+        return implode('; ', array_map(self::lowered(...), $said));
     }
 
     private static function lowered(string $text): string

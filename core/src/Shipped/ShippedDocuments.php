@@ -12,6 +12,7 @@ use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\CarcassPlacement;
 use DeftBlade\Core\Standard\MiseList;
+use DeftBlade\Core\Standard\ReceivingList;
 
 /** The documents that ship with the core (standards/), read from their files. Nothing else in the core reads a file of documents. */
 final readonly class ShippedDocuments
@@ -103,6 +104,12 @@ final readonly class ShippedDocuments
     public function mise(string $species): MiseList
     {
         return MiseList::read(Node::of($this->school('mise'), 'mise'), $this->products()->of($species));
+    }
+
+    /** What to look at on a carcass of this species as it comes in. */
+    public function receiving(string $species): ReceivingList
+    {
+        return ReceivingList::read(Node::of($this->school('receiving'), 'receiving'), $this->products()->of($species)?->class);
     }
 
     /** @return list<string> the names of the documents in a folder */

@@ -72,6 +72,8 @@ final class DeviceVectors
         yield 'a reason opens the gate until the station is looked at again' => [['kind' => 'mise', 'open' => ['knife']], $clock('start', ['reason' => 'Knife on its way']), $clock('pause')];
         yield 'and then it is shut' => [['kind' => 'mise', 'open' => ['knife']], $clock('start', ['reason' => 'Knife on its way']), $clock('pause'), ['kind' => 'mise', 'open' => ['knife']]];
         yield 'a refused carcass' => [['kind' => 'received', 'mass_mg' => 1_800_000, 'tag' => 'A'], ['kind' => 'refused', 'reason' => 'Warm', 'tag' => 'A']];
+        yield 'looked at, and refused: the next one was not looked at' => [['kind' => 'look', 'not' => ['smell'], 'core_c' => 7.5], ['kind' => 'refused', 'reason' => 'Smells off']];
+        yield 'looked at again' => [['kind' => 'look', 'not' => ['smell'], 'core_c' => 7.5], ['kind' => 'look', 'not' => []]];
         yield 'a set together, then by portions' => [['kind' => 'piece', 'piece' => 'left', 'mass_mg' => 300_000], ['kind' => 'portion', 'piece' => 'left', 'portion' => 1, 'mass_mg' => 100_000]];
         yield 'a set by portions, then together' => [['kind' => 'portion', 'piece' => 'left', 'portion' => 2, 'mass_mg' => 100_000], ['kind' => 'piece', 'piece' => 'left', 'mass_mg' => 300_000]];
         yield 'thrown away after a cut' => [['kind' => 'piece', 'piece' => 'right', 'mass_mg' => 300_000], ['kind' => 'incident', 'what' => 'cut', 'text' => '', 'pieces' => ['right'], 'treatment' => 'voided']];
@@ -115,7 +117,7 @@ final class DeviceVectors
         $one = static fn(array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
         $reason = $random->getInt(0, 5) === 0 ? ['reason' => 'Said why'] : [];
 
-        return match ($random->getInt(0, 15)) {
+        return match ($random->getInt(0, 16)) {
             0, 1, 2, 3 => ['kind' => 'clock', 'event' => $one(['start', 'pause', 'resume', 'stop'])] + $reason,
             4 => ['kind' => 'mise', 'open' => $one([[], ['towels'], ['knife'], ['hands', 'towels']])],
             5 => ['kind' => 'received', 'mass_mg' => 1_000 * $random->getInt(1_500, 2_000), 'defects' => $one([[], ['torn']])],
@@ -128,6 +130,7 @@ final class DeviceVectors
             12 => ['kind' => 'fault', 'fault' => 'sawing'],
             13 => ['kind' => 'chill', 'event' => $one(['out', 'in'])],
             14 => ['kind' => 'checkpoint', 'checkpoint' => 'trussed'],
+            15 => ['kind' => 'look', 'not' => $one([[], ['skin'], ['skin', 'dry']])] + ($random->getInt(0, 1) === 0 ? [] : ['core_c' => $random->getInt(0, 16) / 2]),
             default => $index === 0 ? ['kind' => 'note', 'text' => 'n'] : ['kind' => 'void', 'target' => 'c'.$random->getInt(0, $index - 1), 'reason' => 'x'],
         };
     }
@@ -155,6 +158,8 @@ final class DeviceVectors
             'stage' => Stage::ofLog($log)->value,
             'splits' => (object) $log->splits,
             'mise_open' => $log->floor->mise?->open,
+            'look_not' => $log->floor->look?->not,
+            'core_c' => $log->floor->look?->coreC,
             'received' => $log->weights->received === null ? null : ['mass_mg' => $log->weights->received->mass->mg, 'defects' => $log->weights->received->defects, 'tag' => $log->weights->received->tag],
             'refused' => count($log->floor->refusals),
             'cold_ms' => $log->floor->coldChain->ms,

@@ -768,6 +768,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/attempts/{attempt}/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What the simulated probe reads in the carcass of this station. */
+        get: operations["probe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/school": {
         parameters: {
             query?: never;
@@ -1256,6 +1273,13 @@ export interface components {
             /** @description The key of the published standard it is held against. */
             standard_key: string;
             standard_version: number;
+            /** @description What to look at on a carcass as it comes in. */
+            receiving: components["schemas"]["ReceivingItemView"][];
+            /**
+             * Format: float
+             * @description A carcass whose core is warmer, in °C, should go back.
+             */
+            warmest_core_c: number;
         };
         /** @description What is on today, what is still open from before, and what waits. */
         BenchView: {
@@ -1597,6 +1621,13 @@ export interface components {
             mise_looked: boolean;
             /** @description Items that were not in order. */
             mise_open: string[];
+            /** @description What of the carcass is not as it should be; null while nobody has looked. */
+            look_not: string[] | null;
+            /**
+             * Format: float
+             * @description Of its core, in °C; null where it was not measured.
+             */
+            core_c: number | null;
             received_mg: number | null;
             tag: string | null;
             defects: string[];
@@ -1649,6 +1680,13 @@ export interface components {
             /** @description The version of the arrangement (If-Match). */
             arrangement: string;
             scale_check: components["schemas"]["ScaleCheckView"] | null;
+            /** @description What to look at on a carcass as it comes in. */
+            receiving: components["schemas"]["ReceivingItemView"][];
+            /**
+             * Format: float
+             * @description A carcass whose core is warmer, in °C, should go back.
+             */
+            warmest_core_c: number;
         };
         /** @description Something that was found: a practical, a student's latest tray, a standard. */
         FoundView: {
@@ -1711,6 +1749,13 @@ export interface components {
             mise_looked: boolean;
             /** @description What of it is not in order. */
             mise_open: string[];
+            /** @description What of the carcass is not as it should be; null while nobody has looked. */
+            look_not: string[] | null;
+            /**
+             * Format: float
+             * @description Of its core, in °C; null where it was not measured.
+             */
+            core_c: number | null;
         };
         /** @description A one-time code, told this once. */
         IssuedCodeView: {
@@ -1918,6 +1963,18 @@ export interface components {
             attempt: string;
             name: string;
             device: string;
+        };
+        /** @description One thing to look at on a carcass as it comes in. */
+        ReceivingItemView: {
+            id: string;
+            /** @description As it should be. */
+            title: string;
+            /** @description What is said where it is not. */
+            otherwise: string;
+            /** @description A carcass that is not like this goes back. */
+            refuses: boolean;
+            /** @description Defects of the standard that this may be: noted, they excuse what they spoil. */
+            defects: string[];
         };
         /** @description One version of a released result: which, why, by whom and when. */
         ReleaseView: {
@@ -2672,6 +2729,14 @@ export interface components {
             version: number;
             sha256: string;
             reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "look";
+            not: components["schemas"]["AssessmentIdentifier"][];
+            core_c?: number;
         };
         AssessmentAttempt: {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -2953,6 +3018,13 @@ export interface components {
             version: number;
             sha256: string;
             reason: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "look";
+            not: components["schemas"]["AssessmentIdentifier"][];
+            core_c?: number;
         };
     };
     responses: {
@@ -4330,6 +4402,31 @@ export interface operations {
                 content?: never;
             };
             422: components["responses"]["Problem"];
+            503: components["responses"]["Problem"];
+        };
+    };
+    probe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In °C */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        core_c: number;
+                    };
+                };
+            };
             503: components["responses"]["Problem"];
         };
     };

@@ -57,6 +57,7 @@ export type CarcassOffer = Schemas["CarcassView"];
 export type Present = Schemas["PresentView"];
 export type Floor = Schemas["FloorView"];
 export type ScaleCheck = Schemas["ScaleCheckView"];
+export type ReceivingItem = Schemas["ReceivingItemView"];
 export type FloorStation = Schemas["FloorStationView"];
 export type School = Schemas["SchoolView"];
 export type SchoolChoice = Schemas["ChoiceView"];

@@ -39,6 +39,11 @@ export function useScale(): ScaleState {
 
 type Hand = { place: string } | { mass: string } | { action: "clear" | "tare" | "zero" };
 
+/** What does the simulated probe read in this carcass? Asked once, when it is put in. */
+export function useProbe(attempt: string) {
+  return useMutation({ mutationFn: () => answer(api.GET("/attempts/{attempt}/probe", { params: { path: { attempt } } })) });
+}
+
 /** What a hand does at the simulated scale. */
 export function usePan(attempt: string) {
   return useMutation({ mutationFn: (body: Hand) => answer(api.POST("/attempts/{attempt}/pan", { params: { path: { attempt } }, body })) });

@@ -14,6 +14,9 @@ export interface DeviceState {
   splits: Record<string, number>;
   /** Null while nobody has looked. */
   mise_open: string[] | null;
+  /** What of the carcass is not as it should be; null while nobody has looked. */
+  look_not: string[] | null;
+  core_c: number | null;
   received: { mass_mg: number; defects: string[]; tag: string | null } | null;
   refused: number;
   cold_ms: number;
@@ -61,6 +64,7 @@ function slotOf(it: SentCapture): string | null {
     case "received":
     case "scrape":
     case "mise":
+    case "look":
     case "allowance":
     case "resit":
     case "station":
@@ -71,9 +75,9 @@ function slotOf(it: SentCapture): string | null {
   }
 }
 
-/** The slot a fact empties for those before it. */
-const emptiedBy = (it: SentCapture): string | null =>
-  it.kind === "refused" ? "received" : it.kind === "portion" ? `piece ${it.piece}` : null;
+/** The slots a fact empties for those before it. */
+const emptiedBy = (it: SentCapture): string[] =>
+  it.kind === "refused" ? ["received", "look"] : it.kind === "portion" ? [`piece ${it.piece}`] : [];
 
 /** Ids taken out: by a withdrawal that is not taken out itself. */
 function withdrawnAmong(facts: SentCapture[]): Set<string> {
@@ -99,6 +103,7 @@ export function deviceState(captures: SentCapture[], { portions: counts, safety 
   const weights = weightsOf(of("piece"), of("portion"), gone, counts, clock.presented_since_ms !== null);
   const received = of("received").at(-1);
   const mise = of("mise").at(-1);
+  const look = of("look").at(-1);
   const bins = Object.fromEntries(of("bin").map((it) => [it.bin, it.mass_mg]));
   const known = { ...clock, ...weights, bins, mise_open: mise?.open ?? null };
 
@@ -106,6 +111,8 @@ export function deviceState(captures: SentCapture[], { portions: counts, safety 
     ...known,
     splits: Object.fromEntries(of("checkpoint").map((it) => [it.checkpoint, ranUntil(timeOf(it), turns)])),
     received: received === undefined ? null : { mass_mg: received.mass_mg, defects: received.defects ?? [], tag: received.tag ?? null },
+    look_not: look?.not ?? null,
+    core_c: look?.core_c ?? null,
     refused: of("refused", counted).length,
     ...cold,
     scrape_mg: of("scrape").at(-1)?.mass_mg ?? null,
@@ -124,7 +131,7 @@ function replacedAmong(counted: SentCapture[]): Set<string> {
   const replaced = new Set<string>();
   for (const it of counted) {
     const slot = slotOf(it);
-    for (const taken of [slot, emptiedBy(it)]) {
+    for (const taken of [slot, ...emptiedBy(it)]) {
       const holder = taken === null ? undefined : holders.get(taken);
       if (taken === null || holder === undefined) continue;
       replaced.add(holder);

@@ -66,6 +66,7 @@ export function mendableFields(capture: SentCapture, { standard }: Assessment): 
     case "standard":
       return [words("reason", "Because", capture.reason)];
     case "mise":
+    case "look":
     case "chill":
     case "photo":
       return [];

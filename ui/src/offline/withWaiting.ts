@@ -76,6 +76,8 @@ function holdsOf({ holds }: Tray, state: DeviceState): Tray["holds"] {
     faults: state.faults,
     mise_looked: state.mise_open !== null,
     mise_open: state.mise_open ?? [],
+    look_not: state.look_not,
+    core_c: state.core_c,
   };
 }
 

@@ -10,6 +10,7 @@ export function Toggle({ isOn, onToggle, children }: { isOn: boolean; onToggle: 
       onClick={onToggle}
       sx={{
         textAlign: "left",
+        minHeight: 48,
         ...(isOn && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
       }}
     >

@@ -1,4 +1,5 @@
 import type { Assessment, SentCapture } from "../api/types";
+import { lowerFirst } from "./format";
 import { useMassWords, type MassWords } from "./mass";
 
 const clockWords = { start: "Clock started", pause: "Clock paused", resume: "Clock resumed", stop: "Tray presented, clock stopped" };
@@ -12,7 +13,7 @@ export function useFactWords(assessment: Assessment | undefined): (capture: Sent
   return (capture) => (assessment === undefined ? capture.kind : factInWords(capture, assessment, mass));
 }
 
-export function factInWords(capture: SentCapture, { standard, scrape_title: scrape }: Assessment, mass: MassWords): string {
+export function factInWords(capture: SentCapture, { standard, receiving, scrape_title: scrape }: Assessment, mass: MassWords): string {
   switch (capture.kind) {
     case "received": {
       const defects = (capture.defects ?? []).map((it) => titleIn(standard.defects, it).toLowerCase());
@@ -40,6 +41,12 @@ export function factInWords(capture: SentCapture, { standard, scrape_title: scra
       return `Checkpoint passed: ${titleIn(standard.checkpoints, capture.checkpoint)}`;
     case "mise":
       return capture.open.length === 0 ? "Mise in order" : `Mise open: ${capture.open.join(", ")}`;
+    case "look": {
+      const not = capture.not.map((id) => lowerFirst(receiving.find((it) => it.id === id)?.otherwise ?? id));
+      const core = capture.core_c === undefined ? "" : `, core ${capture.core_c} °C`;
+
+      return not.length === 0 ? `Carcass as it should be${core}` : `Carcass: ${not.join("; ")}${core}`;
+    }
     case "refused":
       return `Carcass refused: ${capture.reason}`;
     case "chill":

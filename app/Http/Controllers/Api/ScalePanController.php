@@ -12,6 +12,7 @@ use App\School\School;
 use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Weighing\InvalidMass;
 use DeftBlade\Core\Weighing\Mass;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -48,6 +49,17 @@ final class ScalePanController
         };
 
         return new Response(status: 204);
+    }
+
+    #[OA\Get(path: '/attempts/{attempt}/probe', operationId: 'probe', description: 'What the simulated probe reads in the carcass of this station.', tags: ['scale'])]
+    #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'In °C', content: new OA\JsonContent(required: ['core_c'], properties: [new OA\Property(property: 'core_c', type: 'number')]))]
+    #[OA\Response(response: 503, ref: '#/components/responses/Problem')]
+    public function probe(Attempt $attempt, ScalePan $pan): JsonResponse
+    {
+        Gate::authorize('capture', $attempt);
+
+        return new JsonResponse(['core_c' => $pan->probe()]);
     }
 
     private static function typed(string $text, Sentences $sentences): Mass

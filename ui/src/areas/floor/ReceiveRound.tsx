@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Floor } from "../../api/types";
 import { Field } from "../../parts/Field";
+import { CarcassLook } from "../../parts/CarcassLook";
 import { useMassWords } from "../../parts/mass";
 import { ScalePanel } from "../../parts/ScalePanel";
 import { Toggle } from "../../parts/Toggle";
@@ -108,6 +109,16 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
             <Typography variant="h2" sx={{ mb: 1 }}>
               Station {station.station}: {station.student}
             </Typography>
+            <CarcassLook
+              key={station.attempt}
+              attempt={station.attempt}
+              isSimulated={floor.scale_is_simulated}
+              items={floor.receiving}
+              warmestC={floor.warmest_core_c}
+              look={{ not: station.look_not, coreC: station.core_c }}
+              onLook={(fact) => void entries.take(station.attempt, `Carcass looked at, station ${station.station}`, fact)}
+              onRefuse={setRefusal}
+            />
             <Box role="group" aria-label="Defects on arrival" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, mb: 1.5 }}>
               {floor.defects.map((it) => (
                 <Toggle key={it.id} isOn={defects.includes(it.id)} onToggle={() => toggle(it.id)}>

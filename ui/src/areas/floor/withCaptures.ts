@@ -44,6 +44,8 @@ function withFacts(station: FloorStation, fresh: SentCapture[], floor: Floor): F
     })),
     mise_looked: state.mise_open !== null,
     mise_open: state.mise_open ?? [],
+    look_not: state.look_not,
+    core_c: state.core_c,
     gate: state.gate,
     received_mg: state.received?.mass_mg ?? null,
     tag: state.received?.tag ?? null,

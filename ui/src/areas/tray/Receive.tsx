@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
+import { CarcassLook } from "../../parts/CarcassLook";
 import { useMassWords } from "../../parts/mass";
 import { ScalePanel } from "../../parts/ScalePanel";
 import type { Entries } from "./useTakeDown";
@@ -42,6 +43,15 @@ export function Receive({ tray, assessment, entries }: ReceiveProps) {
             ? "Weigh the carcass as it was bought, giblets out, or type its weight in g, kg, oz or lb."
             : "A new weight corrects this one; the log keeps both. Start the clock above when the student begins."}
         </Typography>
+        <CarcassLook
+          attempt={tray.attempt}
+          isSimulated={assessment.scale_is_simulated}
+          items={assessment.receiving}
+          warmestC={assessment.warmest_core_c}
+          look={{ not: tray.holds.look_not, coreC: tray.holds.core_c }}
+          onLook={(fact) => void entries.take(fact)}
+          onRefuse={(reason) => void entries.take({ kind: "refused", reason })}
+        />
         <Typography variant="h2" gutterBottom>
           Defects on arrival
         </Typography>
