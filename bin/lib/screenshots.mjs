@@ -46,6 +46,9 @@ await picture("safety-stop", { width: 820, height: 1180, hasTouch: true, colorSc
 });
 await picture("receive", {}, async (page) => {
   await station(page, 12).click();
+  const look = page.getByRole("region", { name: "The look at the carcass" });
+  await look.getByRole("button", { name: "Skin whole" }).click();
+  await look.getByText("Skin torn: choose the defect below").waitFor();
   await putOn(page);
 });
 await picture("weigh-in", {}, async (page) => {
@@ -53,11 +56,6 @@ await picture("weigh-in", {}, async (page) => {
   await tray(page);
   await weigh(page, 6);
   await page.getByText("taken", { exact: true }).waitFor({ state: "hidden" });
-});
-await picture("weigh-in-dark-tablet", { width: 820, height: 1180, colorScheme: "dark", hasTouch: true }, async (page) => {
-  await station(page, 9).tap();
-  await tray(page);
-  await page.locator('[data-scale="stable"]').waitFor();
 });
 await picture("out-of-balance", {}, async (page) => {
   await page.getByRole("link", { name: /Lucía Ferreyra Weights/ }).click();
@@ -92,6 +90,13 @@ await picture("brief", { height: 1000 }, async (page) => {
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Brief" }).click();
   await page.getByRole("link", { name: "Crown and legs" }).click();
   await page.getByRole("img", { name: /^The hour/ }).evaluate((it) => it.scrollIntoView({ block: "center" }));
+});
+await picture("print", { width: 820, height: 1100 }, async (page) => {
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Brief" }).click();
+  await page.getByRole("link", { name: "Crown and legs" }).click();
+  const address = await page.getByRole("link", { name: "Method cards, page" }).getAttribute("href");
+  await page.goto(address, { referer: page.url() });
+  await page.locator(".map").waitFor();
 });
 await picture("policy", { account: "ilse" }, async (page) => {
   await page.goto("/standards/policy");
