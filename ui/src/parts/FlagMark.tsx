@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import type { Flag } from "../api/types";
 
-const isRed = ({ flag }: Flag): boolean => flag === "out_of_balance" || flag === "mix_up";
+const isRed = ({ flag }: Flag): boolean => ["out_of_balance", "mix_up", "scale_out"].includes(flag);
 
 /** Something that stands out, pencilled in a corner. */
 export function FlagMark({ flag }: { flag: Flag }) {
