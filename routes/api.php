@@ -115,6 +115,8 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::put('/briefs/{brief}', [BriefController::class, 'store']);
     Route::delete('/briefs/{brief}', [BriefController::class, 'destroy']);
     Route::post('/briefs/{brief}/set', [BriefController::class, 'set']);
+    Route::post('/briefs/{brief}/postpone', [BriefController::class, 'postpone']);
+    Route::post('/briefs/{brief}/cancel', [BriefController::class, 'cancel']);
     Route::get('/briefs/{brief}/print', [PrintController::class, 'show']);
     Route::get('/briefs/{brief}/purchase.csv', [PrintController::class, 'purchase']);
     Route::get('/policy', [PolicyController::class, 'show']);

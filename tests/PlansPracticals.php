@@ -7,6 +7,7 @@ namespace Tests;
 use App\Models\PublishedStandard;
 use App\Models\Student;
 use App\School\School;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -33,9 +34,14 @@ trait PlansPracticals
         return $this->postJson("/api/v1/briefs/{$this->id}/set", [], ['If-Match' => "\"$version\""]);
     }
 
+    private function today(): CarbonImmutable
+    {
+        return ($this->app?->make(School::class) ?? self::fail('no application'))->today();
+    }
+
     private function tomorrow(): string
     {
-        return ($this->app?->make(School::class) ?? self::fail('no application'))->today()->addDay()->toDateString();
+        return $this->today()->addDay()->toDateString();
     }
 
     /** @param array<string, mixed> $but */

@@ -17,6 +17,31 @@ final class Conflict extends \DomainException
         return new self("Another check of the scale already has the id $id; the earlier one stays as it is.");
     }
 
+    public static function notSet(): self
+    {
+        return new self('This practical is not set yet; change its brief.');
+    }
+
+    public static function cancelled(): self
+    {
+        return new self('This practical is cancelled; copy it to another day.');
+    }
+
+    public static function hasBegun(): self
+    {
+        return new self('Something was taken down at this practical already; it cannot be put off. Copy it to another day.');
+    }
+
+    public static function released(): self
+    {
+        return new self('A result of this practical was released already; it cannot be cancelled.');
+    }
+
+    public static function countsForNothing(): self
+    {
+        return new self('A rehearsal counts for nothing: nothing of it is released.');
+    }
+
     public static function stationTaken(int $station, string $student): self
     {
         return new self("Station $station is $student's; move them first.");

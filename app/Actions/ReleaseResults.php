@@ -29,12 +29,16 @@ final readonly class ReleaseResults
      * @param string            $reason   why a result is issued again
      *
      * @throws InvalidPackage where a result is not final, or is to be issued again without a reason
+     * @throws Conflict       where it is a rehearsal, or cancelled
      * @return int            how many were issued: none where it was done before
      */
     public function release(Assessment $assessment, User $by, ?array $attempts = null, string $reason = ''): int
     {
         return DB::transaction(function () use ($assessment, $by, $attempts, $reason): int {
             $assessment = Assessment::query()->whereKey($assessment->id)->lockForUpdate()->firstOrFail();
+            if ($assessment->is_rehearsal || $assessment->cancelled !== null) {
+                throw $assessment->is_rehearsal ? Conflict::countsForNothing() : Conflict::cancelled();
+            }
             $chosen = $this->chosen($assessment, $attempts);
             $class = $this->grading->grade($assessment, $chosen);
             foreach ($chosen as $attempt) {

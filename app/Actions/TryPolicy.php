@@ -26,7 +26,7 @@ final readonly class TryPolicy
     {
         $graded = Assessment::query()->with('attempts.captures', 'attempts.student')
             ->whereIn('id', ResultRow::query()->select('assessment_id')->where('status', Status::Final))
-            ->latest('held_on')->orderBy('id')->limit(self::CLASSES)->get();
+            ->where('is_rehearsal', false)->whereNull('cancelled')->latest('held_on')->orderBy('id')->limit(self::CLASSES)->get();
 
         return array_values($graded->map(fn(Assessment $it): TriedClass => $this->class($it, $policy))->all());
     }

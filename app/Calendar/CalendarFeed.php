@@ -62,6 +62,7 @@ final readonly class CalendarFeed
             'UID' => "{$practical->id}@deft-blade",
             'DTSTAMP' => CarbonImmutable::now()->utc(),
             'SUMMARY' => $practical->is_rehearsal ? "{$practical->title} (rehearsal)" : $practical->title,
+            'STATUS' => $practical->cancelled === null ? 'CONFIRMED' : 'CANCELLED',
             'LOCATION' => $practical->room,
             'SEQUENCE' => $practical->arranged,
             'DESCRIPTION' => $own === null ? "{$practical->group->fullName()}, {$practical->attempts->count()} students" : "Station {$own->station}, wave {$practical->waveOf($own->station)}",

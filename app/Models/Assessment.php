@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property CarbonImmutable|null                                      $starts_at
  * @property CarbonImmutable|null                                      $ends_at      when its benches are clean, as it was planned
  * @property bool                                                      $is_rehearsal counts for nothing
+ * @property string|null                                               $cancelled    why; null where it was not
  * @property \Illuminate\Database\Eloquent\Collection<int, ScaleCheck> $scaleChecks
  * @property StudentGroup                                              $group
  * @property HeldDocuments                                             $held         what it is held against now
@@ -35,7 +36,7 @@ final class Assessment extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'arranged', 'brief_id', 'starts_at', 'ends_at', 'is_rehearsal'];
+    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'arranged', 'brief_id', 'starts_at', 'ends_at', 'is_rehearsal', 'cancelled'];
 
     protected $with = ['held'];
 

@@ -13,12 +13,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A practical while it is planned, kept for everybody who plans here; once it is set, the plan it was set from.
  *
- * @property string                      $id
- * @property int                         $version     grows with every save
- * @property \stdClass                   $document    as the brief is read
- * @property CarbonImmutable             $saved_at
- * @property CarbonImmutable|null        $set_at
- * @property Collection<int, Assessment> $assessments one a list, once it is set
+ * @property string                       $id
+ * @property int                          $version     grows with every save
+ * @property \stdClass                    $document    as the brief is read
+ * @property CarbonImmutable              $saved_at
+ * @property CarbonImmutable|null         $set_at
+ * @property Collection<int, Assessment>  $assessments one a list, once it is set
+ * @property Collection<int, BriefChange> $changes     what became of it since
  */
 final class Brief extends Model
 {
@@ -27,6 +28,18 @@ final class Brief extends Model
     public $timestamps = false;
 
     protected $fillable = ['id', 'version', 'document', 'saved_by', 'saved_at', 'set_at'];
+
+    /** Why it was cancelled; null where it was not. */
+    public function cancelled(): ?string
+    {
+        return $this->assessments->first()?->cancelled;
+    }
+
+    /** @return HasMany<BriefChange, $this> the first made first */
+    public function changes(): HasMany
+    {
+        return $this->hasMany(BriefChange::class)->orderBy('seq');
+    }
 
     /** @return HasMany<Assessment, $this> */
     public function assessments(): HasMany

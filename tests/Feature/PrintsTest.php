@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Http\Prints\PracticalSheet;
 use App\Models\Attempt;
+use App\Models\PublishedStandard;
 use App\Models\SchoolSetting;
+use App\School\School;
 use PHPUnit\Framework\Attributes\TestWith;
 use Smalot\PdfParser\Document;
 use Smalot\PdfParser\Font;
@@ -23,12 +25,14 @@ final class PrintsTest extends TestCase
 
     private const SMALLEST_PT = 9.0;
 
+    private const MOST_PAGES = 4;
+
     /** ISO 216 and ANSI/ASME Y14.1, in points. */
     #[TestWith(['a4', 595.28, 841.89])]
     #[TestWith(['letter', 612.0, 792.0])]
     public function testEverySheetIsTextInOurOwnTypeOnThePaperThatIsAskedFor(string $paper, float $width, float $height): void
     {
-        $this->as('marit')->save(self::brief(), 0)->assertOk();
+        $this->as('marit')->save(self::brief(['lists' => [self::list('chicken-crown-and-legs', array_slice(self::students(), 0, 3))]]), 0)->assertOk();
         foreach (PracticalSheet::cases() as $sheet) {
             $pdf = $this->sheet($sheet->value, $paper);
             foreach ($pdf->getPages() as $page) {
@@ -39,6 +43,23 @@ final class PrintsTest extends TestCase
             foreach ($pdf->getFonts() as $font) {
                 self::assertInstanceOf(Font::class, $font);
                 self::assertMatchesRegularExpression(self::OURS, (string) $font->getName(), $sheet->value);
+            }
+        }
+    }
+
+    public function testTheSheetOfEveryStandardIsReadAtAStationWithItsPiecesOnTheFirstPage(): void
+    {
+        $this->as('marit');
+        foreach (PublishedStandard::query()->orderBy('key')->get() as $published) {
+            $pdf = (new Parser())->parseContent((string) $this->get("/api/v1/standards/{$published->id}/sheet.pdf?ap_mg=1850000")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+            self::assertLessThanOrEqual(self::MOST_PAGES, count($pdf->getPages()), $published->key);
+            $first = self::flat($pdf->getPages()[0]->getText());
+            foreach ((array) $published->document->pieces as $piece) {
+                $title = ($this->app?->make(School::class) ?? self::fail('no application'))->vocabulary()->say($piece->title);
+                self::assertStringContainsString($title, $first, $published->key);
+            }
+            foreach ($pdf->getPages() as $page) {
+                self::assertSmallestType((string) $page->get('Contents')->getContent(), $published->key);
             }
         }
     }
@@ -133,7 +154,7 @@ final class PrintsTest extends TestCase
     public function testWhereOuncesAreSaidItIsLetterAndOunces(): void
     {
         $this->as('ilse')->patchJson('/api/v1/school', ['units' => 'us'], ['If-Match' => '"'.(SchoolSetting::latestChoice()->seq ?? 0).'"'])->assertOk();
-        $this->as('marit')->save(self::brief(), 0)->assertOk();
+        $this->as('marit')->save(self::brief(['lists' => [self::list('chicken-crown-and-legs', array_slice(self::students(), 0, 1))]]), 0)->assertOk();
         $pdf = $this->sheet('scores', null);
         self::assertEqualsWithDelta([0, 0, 612, 792], array_map(floatval(...), $pdf->getPages()[0]->getDetails()['MediaBox']), 0.1);
         self::assertStringContainsString('Weights in oz.', $pdf->getText());

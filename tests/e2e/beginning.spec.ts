@@ -71,7 +71,7 @@ async function plan(page: Page, name: string): Promise<void> {
     .press("Enter");
   await page.getByLabel("A whole group").selectOption({ label: "Larder 1, Heron, spring, 6 students" });
   await page.getByLabel("Day").fill(inDays(0));
-  await page.getByLabel("Room").fill("Great kitchen");
+  await page.getByLabel("Room", { exact: true }).fill("Great kitchen");
   await page.getByRole("textbox", { name: "Waves" }).fill("3");
   await page.getByLabel("Stations there").fill("6");
   await expect(page.getByRole("img", { name: /^The hour: 6 students in 3 waves/ })).toBeVisible();
@@ -100,6 +100,10 @@ test("by keyboard, from an empty database: people, roster, policy, a practical i
   await expect(marit.getByRole("group", { name: "Marit Oyelaran" }).getByLabel("Stations")).toHaveValue("1–6");
   await pressOnceReady(marit.getByRole("region", { name: "Ready to be set" }).getByRole("button", { name: "Set it" }));
   await marit.getByRole("dialog").getByRole("button", { name: "Set it" }).press("Enter");
+
+  const cards = await marit.getByRole("link", { name: "Station cards, PDF" }).getAttribute("href");
+  const print = await marit.request.get(cards ?? "", { headers: { Referer: marit.url() } });
+  expect(print.headers()["content-type"]).toBe("application/pdf");
 
   await marit.getByRole("link", { name: "To the Floor" }).press("Enter");
   await expect(marit.locator("[data-station]")).toHaveCount(6);

@@ -30,7 +30,7 @@ test("a practical is planned by keyboard in three waves, set, and is on the Floo
 
   await page.getByLabel("Day").fill(new Date(Date.now() + 3 * 86_400_000).toISOString().slice(0, 10));
   await page.getByLabel("Begins").fill("08:30");
-  await page.getByLabel("Room").fill("Larder kitchen");
+  await page.getByLabel("Room", { exact: true }).fill("Larder kitchen");
   await page.getByRole("textbox", { name: "Waves" }).fill("3");
   await expect(ready(page)).toBeVisible();
   await expect(page.getByRole("img", { name: /^The hour: 12 students in 3 waves; wave 1 at 08:40, 4 students;/ })).toBeVisible();
@@ -96,15 +96,15 @@ test("two standards share an hour, and of two who write the second is told", asy
   const other = await (await browser.newContext()).newPage();
   await signIn(other, "ilse");
   await openBrief(other, "Crown and legs");
-  await other.getByLabel("Room").fill("North kitchen");
+  await other.getByLabel("Room", { exact: true }).fill("North kitchen");
   await expect(other.getByRole("status")).toHaveText("Kept.");
   await other.context().close();
-  await page.getByLabel("Room").fill("South kitchen");
+  await page.getByLabel("Room", { exact: true }).fill("South kitchen");
   await expect(page.getByRole("status")).toContainText("Somebody changed this brief meanwhile");
   await page.getByRole("button", { name: "keep mine over it" }).click();
   await expect(page.getByRole("status")).toHaveText("Kept.");
   await page.reload();
-  await expect(page.getByLabel("Room")).toHaveValue("South kitchen");
+  await expect(page.getByLabel("Room", { exact: true })).toHaveValue("South kitchen");
 });
 
 test("what comes late does not undo what was written meanwhile", async ({ page }) => {
@@ -118,13 +118,13 @@ test("what comes late does not undo what was written meanwhile", async ({ page }
   });
   await page.getByLabel("A whole group").selectOption({ label: "Larder 2, Sandpiper, 12 students" });
   await page.getByLabel("Name", { exact: true }).fill("Trout, written meanwhile");
-  await page.getByLabel("Room").fill("Cold kitchen");
+  await page.getByLabel("Room", { exact: true }).fill("Cold kitchen");
   release();
   await expect(page.getByRole("list", { name: "Students", exact: true }).getByRole("listitem")).toHaveCount(12);
   await expect(page.getByLabel("Name", { exact: true })).toHaveValue("Trout, written meanwhile");
   await expect(page.getByRole("status")).toHaveText("Kept.");
   await page.reload();
-  await expect(page.getByLabel("Room")).toHaveValue("Cold kitchen");
+  await expect(page.getByLabel("Room", { exact: true })).toHaveValue("Cold kitchen");
   await expect(page.getByRole("list", { name: "Students", exact: true }).getByRole("listitem")).toHaveCount(12);
 });
 
@@ -135,7 +135,7 @@ test("a practical that is set is copied to another day, and what is not set is t
   await page.getByRole("dialog").getByRole("button", { name: "Set it" }).click();
   await page.getByRole("button", { name: "Copy to another day" }).click();
   await expect(page.getByRole("list", { name: "Missing" })).toHaveText("The day and the time it begins.");
-  await expect(page.getByLabel("Room")).toHaveValue("Larder kitchen");
+  await expect(page.getByLabel("Room", { exact: true })).toHaveValue("Larder kitchen");
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Brief" }).click();
   const briefs = page.getByRole("list", { name: "Briefs" }).getByRole("listitem");
   await expect(briefs).toHaveCount(3);
@@ -168,4 +168,30 @@ test("a brief fits a phone", async ({ page }) => {
   await signIn(page);
   await openBrief(page, "Crown and legs");
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+});
+
+test("a practical that is set is put off with its reason, and then cancelled; the Bench says so", async ({ page }) => {
+  await signIn(page);
+  await openBrief(page, "Crown and legs");
+  await page.getByRole("button", { name: "Set it" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Set it" }).click();
+  await page.getByRole("button", { name: "Put it off" }).press("Enter");
+  const slip = page.getByRole("dialog", { name: "Put Crown and legs off" });
+  await expect(slip.getByRole("button", { name: "Put it off" })).toBeDisabled();
+  await slip.getByLabel("New day").fill(new Date(Date.now() + 6 * 86_400_000).toISOString().slice(0, 10));
+  await slip.getByLabel("Begins").fill("10:30");
+  await slip.getByLabel("Because").fill("The oven is out");
+  await slip.getByLabel("Because").press("Enter");
+  const became = page.getByRole("list", { name: "Since it was set" });
+  await expect(became).toContainText("10:30, from");
+  await expect(became).toContainText("The oven is out (Marit Oyelaran");
+  await expect(page.getByRole("article", { name: "The brief as it is handed out" })).toContainText("10:40");
+
+  await page.getByRole("button", { name: "Cancel it" }).click();
+  await page.getByRole("dialog").getByLabel("Because").fill("No birds came");
+  await page.getByRole("dialog").getByRole("button", { name: "Cancel the practical" }).press("Enter");
+  await expect(became).toContainText("Cancelled");
+  await expect(page.getByRole("button", { name: "Put it off" })).toHaveCount(0);
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
+  await expect(page.getByText("Cancelled: No birds came")).toBeVisible();
 });

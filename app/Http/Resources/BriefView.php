@@ -29,6 +29,7 @@ final readonly class BriefView
      * @param list<string>          $warnings
      * @param list<BriefPersonView> $staff
      * @param list<BriefRoomView>   $rooms
+     * @param list<BriefChangeView> $changes
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -59,9 +60,13 @@ final readonly class BriefView
         public array $staff,
         #[OA\Property(type: 'array', items: new OA\Items(ref: BriefRoomView::class))]
         public array $rooms,
+        #[OA\Property(description: 'Why it was cancelled; null where it was not.')]
+        public ?string $cancelled,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BriefChangeView::class), description: 'What became of it since it was set, the first first.')]
+        public array $changes,
     ) {}
 
-    /** @param Brief $brief with its assessments */
+    /** @param Brief $brief with its assessments and changes */
     public static function of(Brief $brief, BriefPlan $plan, School $school): self
     {
         $sentences = $school->sentences();
@@ -84,6 +89,8 @@ final readonly class BriefView
             array_map($sentences->say(...), $plan->warnings),
             array_values(User::query()->whereIn('role', [Role::Instructor, Role::Assessor])->whereNull('left_at')->orderBy('name')->get()->map(BriefPersonView::of(...))->all()),
             array_values(Room::query()->orderBy('name')->get()->map(BriefRoomView::of(...))->all()),
+            $brief->cancelled(),
+            array_values($brief->changes->map(BriefChangeView::of(...))->all()),
         );
     }
 }

@@ -39,6 +39,10 @@ final readonly class FloorView
         public string $title,
         #[OA\Property]
         public string $room,
+        #[OA\Property(description: 'Counts for nothing.')]
+        public bool $is_rehearsal,
+        #[OA\Property(description: 'Why it was cancelled; null where it was not.')]
+        public ?string $cancelled,
         #[OA\Property(type: 'string', enum: ['poultry', 'fish', 'meat', 'other'])]
         public string $product,
         #[OA\Property(ref: '#/components/schemas/Allowance', nullable: true)]
@@ -85,6 +89,8 @@ final readonly class FloorView
             $assessment->id,
             $assessment->title,
             $assessment->room,
+            $assessment->is_rehearsal,
+            $assessment->cancelled,
             $product->class ?? 'other',
             $time === null ? null : (object) ['standard_ms' => (int) $time->standardMs, 'limit_ms' => (int) $time->limitMs],
             $product->coldLimitMs ?? config()->integer('floor.cold_limit_ms'),

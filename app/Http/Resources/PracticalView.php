@@ -30,6 +30,10 @@ final readonly class PracticalView
         public string $course,
         #[OA\Property]
         public string $standard,
+        #[OA\Property(description: 'Counts for nothing.')]
+        public bool $is_rehearsal,
+        #[OA\Property(description: 'Why it was cancelled; null where it was not.')]
+        public ?string $cancelled,
         #[OA\Property]
         public TrayLayoutView $layout,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TrayCardView::class))]
@@ -49,6 +53,8 @@ final readonly class PracticalView
             $assessment->group->name,
             $assessment->group->course,
             $standard->title,
+            $assessment->is_rehearsal,
+            $assessment->cancelled,
             $standard->layout,
             array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
         );

@@ -21,6 +21,10 @@ final readonly class SheetView
         public string $group,
         #[OA\Property(format: 'date')]
         public string $held_on,
+        #[OA\Property(description: 'Counts for nothing.')]
+        public bool $is_rehearsal,
+        #[OA\Property(description: 'Why it was cancelled; null where it was not.')]
+        public ?string $cancelled,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SheetColumnView::class))]
         public array $components,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SheetRowView::class))]

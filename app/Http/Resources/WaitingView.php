@@ -32,6 +32,9 @@ final readonly class WaitingView
     /** @return list<self> of one practical, most pressing first */
     public static function in(PracticalView $practical, Sentences $sentences): array
     {
+        if ($practical->cancelled !== null) {
+            return [];
+        }
         $found = [];
         $ready = 0;
         foreach ($practical->trays as $tray) {
@@ -51,7 +54,7 @@ final readonly class WaitingView
                 $found[] = new self($kind, $practical->id, $tray->attempt, $sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $tray->station, 'student' => $tray->student])), $sentences->say(self::messageOf($kind, $tray)));
             }
         }
-        if ($ready > 0) {
+        if ($ready > 0 && ! $practical->is_rehearsal) {
             $found[] = new self(WaitingKind::Release, $practical->id, null, $practical->title, $sentences->say(Message::of(MessageCode::WaitingRelease, ['count' => $ready])));
         }
         usort($found, static fn(self $a, self $b): int => array_search($a->kind, WaitingKind::cases(), true) <=> array_search($b->kind, WaitingKind::cases(), true));

@@ -189,6 +189,8 @@ enum MessageCode: string
     case BriefBarred = 'brief.barred';
     case BriefUnmarked = 'brief.unmarked';
     case AuditBriefSet = 'audit.brief_set';
+    case AuditBriefPostponed = 'audit.brief_postponed';
+    case AuditBriefCancelled = 'audit.brief_cancelled';
     case RosterEmpty = 'roster.empty';
     case RosterNotText = 'roster.not_text';
     case RosterTooLong = 'roster.too_long';
@@ -298,6 +300,8 @@ enum MessageCode: string
             self::BriefBarred => ['person', 'product'],
             self::BriefUnmarked => ['person', 'station'],
             self::AuditBriefSet => ['practical', 'count', 'day'],
+            self::AuditBriefPostponed => ['practical', 'was', 'is', 'why'],
+            self::AuditBriefCancelled => ['practical', 'why'],
             self::GuardBenefit, self::GuardSimple, self::GuardStrict => ['piece_mg', 'guard_mg', 'confidence_share', 'division_mg', 'permissible_mg'],
             self::RosterTooLong => ['most'],
             self::RosterLacksFile, self::RosterAmbiguous => ['name'],

@@ -202,6 +202,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/briefs/{brief}/postpone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Puts a practical that is set off to another day or time. */
+        post: operations["postponeBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/briefs/{brief}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Cancels a practical that is set. What was taken down stays. */
+        post: operations["cancelBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calendars": {
         parameters: {
             query?: never;
@@ -1292,6 +1326,23 @@ export interface components {
             /** @description There are practicals of earlier days beyond these. */
             has_earlier: boolean;
         };
+        /** @description What became of a practical after it was set. */
+        BriefChangeView: {
+            /**
+             * Format: date
+             * @description The day it is on since; null where it was cancelled.
+             */
+            day: string | null;
+            /** @description HH:MM, at the school. */
+            start: string | null;
+            /** Format: date */
+            was_day: string | null;
+            was_start: string | null;
+            reason: string;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
         /** @description How the hour goes: waves, benches, and the queue at the scale; times in seconds from the start. */
         BriefHourView: {
             waves: number;
@@ -1452,6 +1503,10 @@ export interface components {
             /** @description Who can be put down to mark. */
             staff: components["schemas"]["BriefPersonView"][];
             rooms: components["schemas"]["BriefRoomView"][];
+            /** @description Why it was cancelled; null where it was not. */
+            cancelled: string | null;
+            /** @description What became of it since it was set, the first first. */
+            changes: components["schemas"]["BriefChangeView"][];
         };
         /** @description A link by which a calendar reads practicals. */
         CalendarLinkView: {
@@ -1658,6 +1713,10 @@ export interface components {
             assessment: string;
             title: string;
             room: string;
+            /** @description Counts for nothing. */
+            is_rehearsal: boolean;
+            /** @description Why it was cancelled; null where it was not. */
+            cancelled: string | null;
             /** @enum {string} */
             product: "poultry" | "fish" | "meat" | "other";
             time: components["schemas"]["Allowance"] | null;
@@ -1954,6 +2013,10 @@ export interface components {
             group: string;
             course: string;
             standard: string;
+            /** @description Counts for nothing. */
+            is_rehearsal: boolean;
+            /** @description Why it was cancelled; null where it was not. */
+            cancelled: string | null;
             layout: components["schemas"]["TrayLayoutView"];
             trays: components["schemas"]["TrayCardView"][];
         };
@@ -2101,6 +2164,10 @@ export interface components {
             group: string;
             /** Format: date */
             held_on: string;
+            /** @description Counts for nothing. */
+            is_rehearsal: boolean;
+            /** @description Why it was cancelled; null where it was not. */
+            cancelled: string | null;
             components: components["schemas"]["SheetColumnView"][];
             rows: components["schemas"]["SheetRowView"][];
         };
@@ -3388,6 +3455,70 @@ export interface operations {
                 };
             };
             412: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    postponeBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                brief: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: date */
+                    day: string;
+                    /** @description HH:MM, at the school. */
+                    start: string;
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    cancelBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                brief: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefView"];
+                };
+            };
+            409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -40,17 +40,44 @@ export function useDropBrief() {
 
 /** Sets the practical up; the Bench and the Floor know it from then on. */
 export function useSetBrief() {
-  const queries = useQueryClient();
+  const tell = useBriefNews();
 
   return useMutation({
     mutationFn: ({ id, version }: { id: string; version: number }) =>
       answer(api.POST("/briefs/{brief}/set", { params: { path: { brief: id }, header: { "If-Match": `"${version}"` } } })),
-    onSuccess: (brief) => {
-      queries.setQueryData(["brief", brief.id], brief);
-      void queries.invalidateQueries({ queryKey: briefsKey });
-      void queries.invalidateQueries({ queryKey: ["bench"] });
-    },
+    onSuccess: tell,
   });
+}
+
+/** Puts a practical that is set off to another day or time. */
+export function usePostpone(brief: string) {
+  const tell = useBriefNews();
+
+  return useMutation({
+    mutationFn: (body: { day: string; start: string; reason: string }) =>
+      answer(api.POST("/briefs/{brief}/postpone", { params: { path: { brief } }, body })),
+    onSuccess: tell,
+  });
+}
+
+export function useCancel(brief: string) {
+  const tell = useBriefNews();
+
+  return useMutation({
+    mutationFn: (reason: string) => answer(api.POST("/briefs/{brief}/cancel", { params: { path: { brief } }, body: { reason } })),
+    onSuccess: tell,
+  });
+}
+
+/** Puts a brief in place as it was answered, and has asked again for what lists it. */
+function useBriefNews(): (brief: Brief) => void {
+  const queries = useQueryClient();
+
+  return (brief) => {
+    queries.setQueryData(["brief", brief.id], brief);
+    void queries.invalidateQueries({ queryKey: briefsKey });
+    void queries.invalidateQueries({ queryKey: ["bench"] });
+  };
 }
 
 /** Long enough that a word is typed, short enough that the plan follows the hand. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\CancelBrief;
+use App\Actions\PostponeBrief;
 use App\Actions\SaveBrief;
 use App\Actions\SetBrief;
 use App\Brief\BriefDocument;
@@ -16,6 +18,7 @@ use App\Models\Assessment;
 use App\Models\Brief;
 use App\Models\User;
 use App\School\School;
+use DeftBlade\Core\Capture\Field;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
@@ -140,10 +143,46 @@ final class BriefController
         return $this->answer($setting->set($brief, Precondition::number($request), $user));
     }
 
+    #[OA\Post(path: '/briefs/{brief}/postpone', operationId: 'postponeBrief', description: 'Puts a practical that is set off to another day or time.', tags: ['brief'])]
+    #[OA\PathParameter(name: 'brief', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['day', 'start', 'reason'], properties: [
+        new OA\Property(property: 'day', type: 'string', format: 'date'),
+        new OA\Property(property: 'start', description: 'HH:MM, at the school.', type: 'string'),
+        new OA\Property(property: 'reason', type: 'string'),
+    ]))]
+    #[OA\Response(response: 200, description: 'As it is now', content: new OA\JsonContent(ref: BriefView::class))]
+    #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function postpone(Request $request, Brief $brief, PostponeBrief $postponing, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('plan', Assessment::class);
+        $request->validate([
+            'day' => ['required', 'date_format:Y-m-d', 'after_or_equal:'.$this->school->today()->toDateString()],
+            'start' => ['required', 'date_format:H:i'],
+            'reason' => ['required', 'string', 'max:'.Field::LONGEST_TEXT],
+        ]);
+
+        return $this->answer($postponing->postpone($brief, $request->string('day')->toString(), $request->string('start')->toString(), $request->string('reason')->trim()->toString(), $user));
+    }
+
+    #[OA\Post(path: '/briefs/{brief}/cancel', operationId: 'cancelBrief', description: 'Cancels a practical that is set. What was taken down stays.', tags: ['brief'])]
+    #[OA\PathParameter(name: 'brief', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['reason'], properties: [new OA\Property(property: 'reason', type: 'string')]))]
+    #[OA\Response(response: 200, description: 'As it is now', content: new OA\JsonContent(ref: BriefView::class))]
+    #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function cancel(Request $request, Brief $brief, CancelBrief $cancelling, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('plan', Assessment::class);
+        $request->validate(['reason' => ['required', 'string', 'max:'.Field::LONGEST_TEXT]]);
+
+        return $this->answer($cancelling->cancel($brief, $request->string('reason')->trim()->toString(), $user));
+    }
+
     private function answer(Brief $brief): JsonResponse
     {
         $plan = $this->planning->plan(BriefDocument::read(Node::of($brief->document, 'brief')));
 
-        return new JsonResponse(BriefView::of($brief->load('assessments'), $plan, $this->school), headers: ['ETag' => Precondition::etag($brief->version)]);
+        return new JsonResponse(BriefView::of($brief->load('assessments', 'changes.user'), $plan, $this->school), headers: ['ETag' => Precondition::etag($brief->version)]);
     }
 }

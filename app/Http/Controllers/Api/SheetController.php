@@ -59,6 +59,8 @@ final class SheetController
             $assessment->title,
             $assessment->group->name,
             $assessment->held_on->toDateString(),
+            $assessment->is_rehearsal,
+            $assessment->cancelled,
             array_map(static fn(Component $it): SheetColumnView => new SheetColumnView($it->id(), $it->title(), $it->weight()), $policy->components),
             array_values($assessment->attempts->map(static fn(Attempt $it): SheetRowView => SheetRowView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
         );

@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Practical, TrayCard } from "../../api/types";
 import { FlagMark } from "../../parts/FlagMark";
+import { Standing } from "../../parts/Standing";
 import { Unseen } from "../../parts/Unseen";
 import { MiniTray } from "../../parts/MiniTray";
 import { day, points } from "../../parts/format";
@@ -22,6 +23,7 @@ export function TodaysPractical({ practical }: { practical: Practical }) {
           <Typography sx={{ color: "text.secondary" }}>
             {practical.course}, group {practical.group}, {practical.room}. {judged} of {practical.trays.length} trays judged.
           </Typography>
+          <Standing practical={practical} />
         </Box>
         <Button component={Link} to={`/sheet/${practical.id}`}>
           Class sheet
@@ -120,6 +122,7 @@ function PracticalLine({ practical, where, state, to }: PracticalLineProps) {
         <Typography variant="body2" sx={{ color: "text.secondary" }}>
           {where}
         </Typography>
+        <Standing practical={practical} />
       </Box>
       <Typography variant="label">{state}</Typography>
       <Button size="small" component={Link} to={to.address}>

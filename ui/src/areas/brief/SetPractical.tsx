@@ -11,6 +11,8 @@ import { useTimeWords } from "../../parts/times";
 import { BriefSheet } from "./BriefSheet";
 import { HourChart } from "./HourChart";
 import { PrintSection } from "./PrintSection";
+import { PutOff } from "./PutOff";
+import { WhatBecame } from "./WhatBecame";
 
 /** A practical that is set: where it is found now, and a copy for another day. */
 export function SetPractical({ brief }: { brief: Brief }) {
@@ -32,6 +34,7 @@ export function SetPractical({ brief }: { brief: Brief }) {
             {brief.assessments.length === 1 ? "To the Floor" : `Floor: ${brief.lists[index]?.title ?? ""}`}
           </Button>
         ))}
+        {brief.cancelled === null && <PutOff brief={brief} />}
         <Button
           disabled={copy.isPending}
           onClick={() =>
@@ -49,8 +52,11 @@ export function SetPractical({ brief }: { brief: Brief }) {
           {saidOf(copy.error)}
         </Typography>
       )}
+      <WhatBecame brief={brief} />
       <PrintSection brief={brief} document={brief.document} />
-      <BriefSheet document={brief.document} brief={brief} />
+      <Box sx={{ mt: 3 }}>
+        <BriefSheet document={brief.document} brief={brief} />
+      </Box>
       <HourChart brief={brief} />
     </Box>
   );

@@ -10,6 +10,7 @@ import type { Floor as FloorState, Present } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { usePrepared } from "../../offline/usePrepared";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { Standing } from "../../parts/Standing";
 import { Tabs } from "../../parts/Tabs";
 import { useKeys } from "../../parts/useKey";
 import { useNow } from "../../parts/useNow";
@@ -113,6 +114,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
         <Tabs label="Rounds" tabs={mayCapture ? rounds : { room: rounds.room }} current={round} onTurn={setRound} />
         {mayCapture && round === "room" && <StartClocks floor={floor} now={now} entries={entries} />}
         <Box sx={{ flex: 1 }} />
+        <Standing practical={floor} />
         {next !== undefined && (
           <Button component={Link} to={`/tray/${next.attempt}/weigh`}>
             Next on the scale: {next.station}

@@ -11,6 +11,7 @@ import { FlagMark } from "../../parts/FlagMark";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { day, percent, points } from "../../parts/format";
 import { ReleaseSlip } from "../../parts/ReleaseSlip";
+import { Standing } from "../../parts/Standing";
 import { compareBy, type Order } from "./order";
 import { HoldAgainst } from "./HoldAgainst";
 import { SheetHead } from "./SheetHead";
@@ -41,6 +42,7 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
             {held.data !== undefined &&
               `, held against ${held.data.standard.title ?? held.data.standard_key}, version ${held.data.standard_version}`}
           </Typography>
+          <Standing practical={sheet} />
         </Box>
         <Button component="a" href={`/api/v1/assessments/${assessment}/sheet.csv`} download>
           Export CSV
@@ -152,7 +154,7 @@ function Release({ sheet, assessment }: { sheet: Sheet; assessment: string }) {
   const final = sheet.rows.filter((row) => row.status === "final");
   const ready = final.filter((row) => row.release_state === "unreleased");
   const changed = final.filter((row) => row.release_state === "changed" || row.release_state === "entries_since");
-  if (!mayRelease) return null;
+  if (!mayRelease || sheet.is_rehearsal || sheet.cancelled !== null) return null;
 
   return (
     <>
