@@ -111,6 +111,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/standards/{standard}/document', [StandardController::class, 'document']);
 
     Route::get('/briefs', [BriefController::class, 'index']);
+    Route::get('/missed-tries', [BriefController::class, 'missed']);
     Route::get('/briefs/{brief}', [BriefController::class, 'show']);
     Route::put('/briefs/{brief}', [BriefController::class, 'store']);
     Route::delete('/briefs/{brief}', [BriefController::class, 'destroy']);

@@ -50,8 +50,8 @@ final readonly class SetBrief
             if ($problems !== []) {
                 throw new InvalidDocument('brief', $problems);
             }
-            foreach ($plan->lists as $list) {
-                $this->setList($brief, $document, $plan, $list, $by);
+            foreach ($plan->lists as $index => $list) {
+                $this->setList($brief, $document, $plan, $index, $list, $by);
             }
             $brief->update(['set_at' => CarbonImmutable::now()]);
             $students = array_sum(array_map(static fn(PlannedList $it): int => count($it->students), $plan->lists));
@@ -61,12 +61,12 @@ final readonly class SetBrief
         });
     }
 
-    private function setList(Brief $brief, BriefDocument $document, BriefPlan $plan, PlannedList $list, User $by): void
+    private function setList(Brief $brief, BriefDocument $document, BriefPlan $plan, int $index, PlannedList $list, User $by): void
     {
         $standard = $list->published ?? throw new \LogicException('a list without a standard is not set');
         $group = $list->students[0]->group;
         $title = count($plan->lists) === 1 ? $document->title : "{$document->title}: {$list->standard?->title}";
-        $assessment = $this->setting->setUp($title, $document->room, CarbonImmutable::parse((string) $document->day), $group, $standard, PublishedPolicy::inForce(), $list->students, $by, first: $list->first);
+        $assessment = $this->setting->setUp($title, $document->room, CarbonImmutable::parse((string) $document->day), $group, $standard, PublishedPolicy::inForce(), $list->students, $by, first: $list->first, resits: $document->lists[$index]->resits);
         $waves = [];
         foreach ($list->turns as $index => $turn) {
             $waves[$list->first + $index] = $turn->wave;

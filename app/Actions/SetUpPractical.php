@@ -26,12 +26,13 @@ final readonly class SetUpPractical
     /**
      * @param iterable<Student> $students in the order of stations
      * @param int               $first    the station of the first
+     * @param list<string>      $resits   ids of the students who resit
      */
-    public function setUp(string $title, string $room, CarbonImmutable $day, StudentGroup $group, PublishedStandard $standard, PublishedPolicy $policy, iterable $students, User $by, ?CarbonImmutable $at = null, int $first = 1): Assessment
+    public function setUp(string $title, string $room, CarbonImmutable $day, StudentGroup $group, PublishedStandard $standard, PublishedPolicy $policy, iterable $students, User $by, ?CarbonImmutable $at = null, int $first = 1, array $resits = []): Assessment
     {
         $at ??= CarbonImmutable::now();
 
-        return DB::transaction(function () use ($title, $room, $day, $group, $standard, $policy, $students, $by, $at, $first): Assessment {
+        return DB::transaction(function () use ($title, $room, $day, $group, $standard, $policy, $students, $by, $at, $first, $resits): Assessment {
             $assessment = Assessment::query()->create(['title' => $title, 'room' => $room, 'held_on' => $day->toDateString(), 'student_group_id' => $group->id]);
             $held = $this->holding->documents($assessment, $standard, $policy, 'Set up', $by, $at);
             $assessment->setRelation('held', $held->load('policy', 'standard'));
@@ -39,7 +40,7 @@ final readonly class SetUpPractical
             foreach ($students as $student) {
                 $attempt = Attempt::query()->create(['assessment_id' => $assessment->id, 'student_id' => $student->id]);
                 $station++;
-                foreach ([self::fact($at, 'station', ['station' => $station]), HoldAgainst::fact($held, $standard, $at), ...self::allowance($student, $day, $at)] as $fact) {
+                foreach ([self::fact($at, 'station', ['station' => $station]), HoldAgainst::fact($held, $standard, $at), ...self::allowance($student, $day, $at), ...in_array($student->id, $resits, true) ? [self::fact($at, 'resit', ['resit' => true])] : []] as $fact) {
                     $this->adding->add($attempt, $fact, $by, self::DEVICE);
                 }
             }

@@ -14,6 +14,7 @@ for (const path of [
   "/students",
   "/students?page=40",
   "/students?search=student+17",
+  "/missed-tries",
   "/standards",
   "/find?text=student+17",
   "/find?text=practical",

@@ -33,7 +33,7 @@ final class AccessTest extends TestCase
         'GET /students' => 'ic', 'POST /students' => 'ic', 'PATCH /students/{student}' => 'ic', 'POST /students/{student}/accommodations' => 'ic',
         'DELETE /students/{student}/accommodations/{accommodation}' => 'ic',
         'GET /school' => 'iac', 'PATCH /school' => 'ic', 'GET /carcasses' => 'iac', 'GET /policy' => 'iac', 'POST /policy' => 'ic', 'POST /policy/try' => 'ic', 'GET /policy/document' => 'iac',
-        'GET /briefs' => 'ic', 'GET /briefs/{brief}' => 'ic', 'PUT /briefs/{brief}' => 'ic', 'DELETE /briefs/{brief}' => 'ic', 'POST /briefs/{brief}/set' => 'ic', 'POST /briefs/{brief}/postpone' => 'ic', 'POST /briefs/{brief}/cancel' => 'ic', 'GET /briefs/{brief}/print' => 'ic', 'GET /briefs/{brief}/purchase.csv' => 'ic',
+        'GET /briefs' => 'ic', 'GET /missed-tries' => 'ic', 'GET /briefs/{brief}' => 'ic', 'PUT /briefs/{brief}' => 'ic', 'DELETE /briefs/{brief}' => 'ic', 'POST /briefs/{brief}/set' => 'ic', 'POST /briefs/{brief}/postpone' => 'ic', 'POST /briefs/{brief}/cancel' => 'ic', 'GET /briefs/{brief}/print' => 'ic', 'GET /briefs/{brief}/purchase.csv' => 'ic',
         'GET /drafts' => 'i', 'GET /drafts/{draft}' => 'i', 'PUT /drafts/{draft}' => 'i', 'DELETE /drafts/{draft}' => 'i',
         'GET /find' => 'iac', 'GET /bench' => 'iac', 'GET /bench/earlier' => 'iac',
         'GET /assessments/{assessment}' => 'iac', 'GET /assessments/{assessment}/package' => 'iac', 'GET /assessments/{assessment}/sheet' => 'iac', 'GET /assessments/{assessment}/sheet.csv' => 'iac',

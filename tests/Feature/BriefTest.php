@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\SetUpPractical;
 use App\Models\Assessment;
+use App\Models\Attempt;
 use App\Models\Brief;
 use App\Models\Capture;
+use App\Models\PublishedPolicy;
 use App\Models\PublishedStandard;
 use App\Models\SchoolSetting;
 use App\Models\Student;
@@ -14,6 +17,7 @@ use App\Models\User;
 use App\School\School;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\PlansPracticals;
 use Tests\TestCase;
@@ -45,6 +49,25 @@ final class BriefTest extends TestCase
         $floor = $this->getJson("/api/v1/assessments/{$practical->id}/floor")->assertOk();
         self::assertCount(12, (array) $floor->json('stations'));
         self::assertContains("Crown is set for {$this->tomorrow()}: 12 students", array_column((array) $this->as('ilse')->getJson('/api/v1/changes')->json('changes'), 'text'));
+    }
+
+    public function testWhoMissedAnEarlierPracticalIsOfferedAndResitsUnderItsCap(): void
+    {
+        $students = Student::query()->with('group')->orderBy('name')->limit(2)->get();
+        [$absent, $present] = [$students[0] ?? self::fail('nobody'), $students[1] ?? self::fail('nobody')];
+        $earlier = app(SetUpPractical::class)->setUp('Spatchcock', 'North kitchen', app(School::class)->today()->subDays(3), $absent->group, PublishedStandard::latestOf('chicken-spatchcock') ?? self::fail('no standard'), PublishedPolicy::inForce(), $students, User::query()->firstOrFail());
+        $this->as('marit')->postJson("/api/v1/attempts/{$earlier->attempts[1]?->id}/captures", ['device' => 'test', 'offset_ms' => 0, 'captures' => [self::capture(['kind' => 'received', 'mass_mg' => 1_800_000])]])->assertOk();
+        $missed = static fn(TestResponse $answer): array => array_column(array_filter((array) $answer->json(), static fn(mixed $it): bool => data_get($it, 'practical') === 'Spatchcock'), 'name');
+        self::assertSame([$absent->name], $missed($this->getJson('/api/v1/missed-tries')->assertOk()));
+
+        $list = self::list('chicken-spatchcock', [$absent->id, $present->id]);
+        $list->resits = [$absent->id];
+        $this->save(self::brief(['is_rehearsal' => false, 'lists' => [$list]]), 0)->assertOk();
+        $practical = Assessment::query()->findOrFail($this->set(1)->assertOk()->json('assessments.0'));
+        $resits = $practical->attempts()->get()->map(fn(Attempt $it): bool => (bool) $this->getJson("/api/v1/attempts/{$it->id}")->json('resit'))->all();
+        self::assertSame([true, false], $resits);
+        Assessment::query()->whereKey($earlier->id)->update(['cancelled' => 'No birds came']);
+        self::assertSame([], $missed($this->getJson('/api/v1/missed-tries')));
     }
 
     public function testWhatASetPracticalIsHeldAgainstStaysWhatItWas(): void

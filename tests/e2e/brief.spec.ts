@@ -195,3 +195,25 @@ test("a practical that is set is put off with its reason, and then cancelled; th
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
   await expect(page.getByText("Cancelled: No birds came")).toBeVisible();
 });
+
+test("a student who resits is marked in the brief, and is one at the tray", async ({ page }) => {
+  await signIn(page);
+  await openBrief(page, "Crown and legs");
+  const resits = page.getByRole("button", { name: "Amina Berhane resits" });
+  await resits.press("Enter");
+  await expect(resits).toHaveAttribute("aria-pressed", "true");
+  await expect(page.getByText("Kept.", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Set it" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Set it" }).click();
+  await page.getByRole("link", { name: "To the Floor" }).click();
+  const attempt = await page.evaluate(async () => {
+    const floor = (await (await fetch(`/api/v1/assessments/${location.pathname.split("/").at(-1)}/floor`)).json()) as {
+      stations: { attempt: string; student: string }[];
+    };
+
+    return floor.stations.find((it) => it.student === "Amina Berhane")?.attempt;
+  });
+  await page.goto(`/tray/${attempt}`);
+  await page.getByRole("button", { name: "Terms" }).click();
+  await expect(page.getByRole("radiogroup", { name: "Resit" }).getByRole("radio", { name: "Resit" })).toBeChecked();
+});

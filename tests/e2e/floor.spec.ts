@@ -624,7 +624,8 @@ test.describe("the look at a carcass, by touch", () => {
     await look.getByLabel("Core, °C").press("Enter");
     await expect(look).toContainText("Core at 6.5 °C: it should go back.");
     await look.getByRole("button", { name: "Read the probe" }).tap();
-    await expect(look.getByLabel("Core, °C")).not.toHaveValue("6,5");
+    await expect(look.getByLabel("Core, °C")).not.toHaveValue("6.5");
+    await expect(look.getByLabel("Core, °C")).toBeEnabled();
     await look.getByLabel("Core, °C").fill("7");
     await look.getByLabel("Core, °C").press("Enter");
     await page.goto("/");

@@ -168,6 +168,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/missed-tries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["missedTries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/briefs/{brief}": {
         parameters: {
             query?: never;
@@ -1166,6 +1182,8 @@ export interface components {
                 standard: string | null;
                 /** @description In the order of stations. */
                 students: string[];
+                /** @description Those of them who resit. */
+                resits?: string[];
                 order: {
                     specification: string;
                     on_hand: number;
@@ -1878,6 +1896,15 @@ export interface components {
             title: string;
             /** @description Nobody starts to cut with it open. */
             is_safety: boolean;
+        };
+        /** @description A student who missed an earlier practical. */
+        MissedTryView: {
+            /** Format: uuid */
+            student: string;
+            name: string;
+            practical: string;
+            /** Format: date */
+            held_on: string;
         };
         /** @description Which other tray a tray may have been mixed up with, in words. */
         MixUpView: {
@@ -3352,6 +3379,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BriefItemView"][];
+                };
+            };
+        };
+    };
+    missedTries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who missed a practical of the last 90 days and has not made up for it, the latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MissedTryView"][];
                 };
             };
         };

@@ -11,6 +11,11 @@ export function useBriefs() {
   return useQuery({ queryKey: briefsKey, refetchOnMount: "always", queryFn: () => answer(api.GET("/briefs")) });
 }
 
+/** Who missed an earlier practical? */
+export function useMissedTries() {
+  return useQuery({ queryKey: ["missed"], queryFn: () => answer(api.GET("/missed-tries")) });
+}
+
 /** How does this practical stand? */
 export function useBrief(brief: string) {
   return useQuery({

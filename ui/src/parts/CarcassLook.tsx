@@ -24,6 +24,7 @@ interface CarcassLookProps {
 export function CarcassLook({ attempt, isSimulated, items, warmestC, look: { not, coreC }, onLook, onRefuse }: CarcassLookProps) {
   const probe = useProbe(attempt);
   if (items.length === 0) return null;
+  // Nothing is written while the probe is read: its answer is put beside what stands here.
   const take = (open: string[], core: number | null): void => onLook({ kind: "look", not: open, ...(core !== null && { core_c: core }) });
   const wrong = items.filter((it) => not?.includes(it.id));
   const against = [
@@ -35,10 +36,15 @@ export function CarcassLook({ attempt, isSimulated, items, warmestC, look: { not
   return (
     <Box component="section" aria-label="The look at the carcass" sx={{ mb: 2.5 }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 1, mb: 1 }}>
-        <Button variant={not === null ? "contained" : "outlined"} aria-pressed={not?.length === 0} onClick={() => take([], coreC)}>
+        <Button
+          variant={not === null ? "contained" : "outlined"}
+          aria-pressed={not?.length === 0}
+          disabled={probe.isPending}
+          onClick={() => take([], coreC)}
+        >
           {not?.length === 0 ? "As it should be ✓" : "As it should be"}
         </Button>
-        <CoreField key={coreC} coreC={coreC} onCore={(core) => take(not ?? [], core)} />
+        <CoreField key={coreC} coreC={coreC} disabled={probe.isPending} onCore={(core) => take(not ?? [], core)} />
         {isSimulated && (
           <Button
             disabled={probe.isPending}
@@ -55,6 +61,7 @@ export function CarcassLook({ attempt, isSimulated, items, warmestC, look: { not
           return (
             <Toggle
               key={it.id}
+              disabled={probe.isPending}
               isOn={isWrong}
               onToggle={() => take(isWrong ? (not ?? []).filter((id) => id !== it.id) : [...(not ?? []), it.id], coreC)}
             >
@@ -90,8 +97,14 @@ export function CarcassLook({ attempt, isSimulated, items, warmestC, look: { not
 
 const [COLDEST_C, HOTTEST_C] = [-40, 100];
 
+interface CoreFieldProps {
+  coreC: number | null;
+  disabled: boolean;
+  onCore: (coreC: number | null) => void;
+}
+
 /** What the probe shows: kept when it is written, not with every key. */
-function CoreField({ coreC, onCore }: { coreC: number | null; onCore: (coreC: number | null) => void }) {
+function CoreField({ coreC, disabled, onCore }: CoreFieldProps) {
   const [text, setText] = useState(coreC === null ? "" : String(coreC));
   const core = text.trim() === "" ? null : Number(text.trim().replace(",", "."));
   const isWrong = core !== null && !(core >= COLDEST_C && core <= HOTTEST_C);
@@ -105,6 +118,7 @@ function CoreField({ coreC, onCore }: { coreC: number | null; onCore: (coreC: nu
       inputMode="decimal"
       autoComplete="off"
       value={text}
+      disabled={disabled}
       problem={isWrong ? "degrees Celsius, such as 3.5" : undefined}
       onChange={({ target }) => setText(target.value)}
       onBlur={keep}

@@ -9,11 +9,13 @@ use App\Actions\PostponeBrief;
 use App\Actions\SaveBrief;
 use App\Actions\SetBrief;
 use App\Brief\BriefDocument;
+use App\Brief\MissedTry;
 use App\Brief\PlanBrief;
 use App\Http\ClientId;
 use App\Http\Precondition;
 use App\Http\Resources\BriefItemView;
 use App\Http\Resources\BriefView;
+use App\Http\Resources\MissedTryView;
 use App\Models\Assessment;
 use App\Models\Brief;
 use App\Models\User;
@@ -46,6 +48,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'lists', description: 'One for each standard.', type: 'array', items: new OA\Items(required: ['standard', 'students', 'order'], properties: [
         new OA\Property(property: 'standard', description: 'A published version.', type: 'string', format: 'uuid', nullable: true),
         new OA\Property(property: 'students', description: 'In the order of stations.', type: 'array', items: new OA\Items(type: 'string', format: 'uuid')),
+        new OA\Property(property: 'resits', description: 'Those of them who resit.', type: 'array', items: new OA\Items(type: 'string', format: 'uuid')),
         new OA\Property(property: 'order', required: ['specification', 'on_hand', 'per_case', 'spare_fraction', 'spare_at_least', 'typical_mg', 'price', 'is_frozen'], properties: [
             new OA\Property(property: 'specification', type: 'string'),
             new OA\Property(property: 'on_hand', type: 'integer'),
@@ -86,6 +89,15 @@ final class BriefController
         $briefs = Brief::query()->orderByRaw('set_at IS NOT NULL')->latest('saved_at')->limit(self::LATEST)->get();
 
         return new JsonResponse(array_values($briefs->map(BriefItemView::of(...))->all()));
+    }
+
+    #[OA\Get(path: '/missed-tries', operationId: 'missedTries', tags: ['brief'])]
+    #[OA\Response(response: 200, description: 'Who missed a practical of the last 90 days and has not made up for it, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MissedTryView::class)))]
+    public function missed(): JsonResponse
+    {
+        Gate::authorize('plan', Assessment::class);
+
+        return new JsonResponse(array_map(MissedTryView::of(...), MissedTry::all($this->school)));
     }
 
     #[OA\Get(path: '/briefs/{brief}', operationId: 'brief', tags: ['brief'])]

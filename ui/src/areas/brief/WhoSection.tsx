@@ -3,10 +3,10 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Brief, BriefDocument } from "../../api/types";
-import type { BriefKeeping } from "../../api/useBriefs";
+import { useMissedTries, type BriefKeeping } from "../../api/useBriefs";
 import { studentsOf, useRoster, useStudents } from "../../api/useRoster";
 import { Field } from "../../parts/Field";
-import { counted } from "../../parts/format";
+import { counted, day } from "../../parts/format";
 import { Pick } from "../../parts/Pick";
 import { Assessors } from "./Assessors";
 import { Section } from "../../parts/Section";
@@ -34,6 +34,16 @@ export function WhoSection({ document, brief, onChange }: BriefPart) {
 
       return { ...before, lists: before.lists.map((it, index) => (index === list ? { ...it, students: [...it.students, ...fresh] } : it)) };
     });
+
+  const resit = (student: string, isResit: boolean): void =>
+    onChange((before) => ({
+      ...before,
+      lists: before.lists.map((it) => {
+        const others = (it.resits ?? []).filter((other) => other !== student);
+
+        return { ...it, resits: isResit && it.students.includes(student) ? [...others, student] : others };
+      }),
+    }));
 
   return (
     <Section title="Who">
@@ -69,9 +79,65 @@ export function WhoSection({ document, brief, onChange }: BriefPart) {
         />
         <AddStudent onAdd={(student) => add([student])} />
       </Box>
-      <StudentRows document={document} brief={brief} list={list} onPut={put} />
+      <Missed
+        taken={document.lists.flatMap((it) => it.students)}
+        onAdd={(student, isResit) => {
+          add([student]);
+          if (isResit) resit(student, true);
+        }}
+      />
+      <StudentRows document={document} brief={brief} list={list} onPut={put} onResit={resit} />
       <Assessors document={document} brief={brief} onChange={onChange} />
     </Section>
+  );
+}
+
+interface MissedProps {
+  taken: string[];
+  onAdd: (student: string, isResit: boolean) => void;
+}
+
+/** Who missed an earlier practical: taken on as a first try, or as a resit, which the policy may cap. */
+function Missed({ taken, onAdd }: MissedProps) {
+  const open = (useMissedTries().data ?? []).filter((it) => !taken.includes(it.student));
+  if (open.length === 0) return null;
+
+  return (
+    <Box component="details" sx={{ mt: 1 }}>
+      <Typography component="summary" variant="label" sx={{ cursor: "pointer", minHeight: 36, alignContent: "center" }}>
+        {counted(open.length, "student")} missed an earlier practical
+      </Typography>
+      <Box component="ul" aria-label="Missed an earlier practical" sx={{ listStyle: "none", m: 0, p: 0 }}>
+        {open.map((it) => (
+          <Box
+            component="li"
+            key={`${it.student} ${it.held_on}`}
+            sx={{
+              display: "flex",
+              flexWrap: "wrap",
+              alignItems: "center",
+              gap: 1,
+              borderTop: "1px solid",
+              borderColor: "divider",
+              py: 0.5,
+            }}
+          >
+            <Typography variant="label" sx={{ flex: 1, minWidth: 200 }}>
+              {it.name}
+              <Box component="span" sx={{ display: "block", fontSize: 14.5, color: "text.secondary" }}>
+                {it.practical}, {day(it.held_on)}
+              </Box>
+            </Typography>
+            <Button size="small" aria-label={`${it.name}, first try`} onClick={() => onAdd(it.student, false)}>
+              First try
+            </Button>
+            <Button size="small" aria-label={`${it.name}, resit`} onClick={() => onAdd(it.student, true)}>
+              Resit
+            </Button>
+          </Box>
+        ))}
+      </Box>
+    </Box>
   );
 }
 
@@ -135,6 +201,7 @@ interface StudentRowsProps {
   brief: Brief;
   list: number;
   onPut: (how: (students: string[]) => string[]) => void;
+  onResit: (student: string, isResit: boolean) => void;
 }
 
 const needWords: Record<string, string> = {
@@ -145,8 +212,9 @@ const needWords: Record<string, string> = {
   more_time: "more time",
 };
 
-function StudentRows({ document, brief, list, onPut }: StudentRowsProps) {
+function StudentRows({ document, brief, list, onPut, onResit }: StudentRowsProps) {
   const chosen = document.lists[list]?.students ?? [];
+  const resits = new Set(document.lists[list]?.resits);
   const known = new Map((brief.lists[list]?.students ?? []).map((it) => [it.id, it]));
   const moveUp = (student: string): void =>
     onPut((students) => {
@@ -188,6 +256,19 @@ function StudentRows({ document, brief, list, onPut }: StudentRowsProps) {
               )}
             </Typography>
             <Box sx={{ whiteSpace: "nowrap" }}>
+              <Button
+                size="small"
+                aria-pressed={resits.has(id)}
+                aria-label={`${student?.name ?? "Student"} resits`}
+                onClick={() => onResit(id, !resits.has(id))}
+                sx={{
+                  minWidth: 36,
+                  px: 0.75,
+                  ...(resits.has(id) && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
+                }}
+              >
+                resit
+              </Button>
               <Button
                 size="small"
                 disabled={index === 0}

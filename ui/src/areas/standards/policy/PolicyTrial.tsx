@@ -19,18 +19,14 @@ interface PolicyTrialProps {
 export function PolicyTrial({ trial, isAsking, isChanged, places, children }: PolicyTrialProps) {
   return (
     <Box
-      sx={{
-        position: { md: "sticky" },
-        top: { md: 12 },
-        maxHeight: { md: "calc(100vh - 24px)" },
-        overflowY: { md: "auto" },
-        opacity: isAsking ? 0.7 : 1,
-      }}
+      sx={{ position: { md: "sticky" }, top: { md: 12 }, maxHeight: { md: "calc(100vh - 24px)" }, overflowY: { md: "auto" } }}
       aria-busy={isAsking}
     >
       <Section title="What it would do">
         <Box sx={{ mb: 1.25 }}>{children}</Box>
-        {trial === undefined && <Typography sx={{ color: "text.secondary" }}>Working it out …</Typography>}
+        <Typography variant="body2" sx={{ color: "text.secondary", minHeight: "1.5em" }}>
+          {(isAsking || trial === undefined) && "Working it out …"}
+        </Typography>
         {trial !== undefined && trial.problems.length > 0 && (
           <Box role="alert">
             <Typography sx={{ color: "error.main" }}>This does not add up yet:</Typography>
