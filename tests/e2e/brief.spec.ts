@@ -199,7 +199,7 @@ test("a practical that is set is put off with its reason, and then cancelled; th
 test("a student who resits is marked in the brief, and is one at the tray", async ({ page }) => {
   await signIn(page);
   await openBrief(page, "Crown and legs");
-  const resits = page.getByRole("button", { name: "Amina Berhane resits" });
+  const resits = page.getByRole("button", { name: "Amina Berhane: resit" });
   await resits.press("Enter");
   await expect(resits).toHaveAttribute("aria-pressed", "true");
   await expect(page.getByText("Kept.", { exact: true })).toBeVisible();

@@ -24,8 +24,8 @@ test("a link puts a practical that is set into one's calendar, until it is ended
   expect(crown?.startDate.toJSDate().toISOString().slice(11, 16)).toBe("09:00");
   expect(crown?.duration.toSeconds()).toBeGreaterThan(40 * 60);
 
-  await page.getByRole("button", { name: "End the link of your practicals" }).press("Enter");
-  await expect(page.getByRole("button", { name: "End the link of your practicals" })).toHaveCount(0);
+  await page.getByRole("button", { name: "End it: your practicals" }).press("Enter");
+  await expect(page.getByRole("button", { name: "End it: your practicals" })).toHaveCount(0);
   expect((await stranger.get(address)).status()).toBe(404);
   await stranger.dispose();
 });

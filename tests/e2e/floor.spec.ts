@@ -232,7 +232,7 @@ test.describe("a whole class by touch", () => {
   });
 });
 
-test("a session that ended keeps what waits for the same person, and shows it to nobody else", async ({ page, context }) => {
+test("a session that ended keeps what waits for the same person, and shows it to nobody else", async ({ page, context, browser }) => {
   await signIn(page);
   const id = await toFloor(page, "Chicken eight-piece");
   const before = await cursor(page, id);
@@ -241,7 +241,12 @@ test("a session that ended keeps what waits for the same person, and shows it to
   await page.getByRole("complementary").getByLabel("Note").fill("Kept for Marit");
   await page.getByRole("complementary").getByLabel("Note").press("Enter");
   await expect(waiting(page)).toContainText("1 capture waits.");
-  await context.clearCookies();
+  const elsewhere = await browser.newPage();
+  await signIn(elsewhere);
+  await elsewhere.goto("/account");
+  await elsewhere.getByRole("button", { name: "Sign out everywhere" }).click();
+  await expect(elsewhere.getByLabel("E-mail")).toBeVisible();
+  await elsewhere.close();
   await context.setOffline(false);
   await expect(page.getByLabel("E-mail")).toBeVisible({ timeout: 20_000 });
   await signIn(page, "teodor");

@@ -259,7 +259,7 @@ function StudentRows({ document, brief, list, onPut, onResit }: StudentRowsProps
               <Button
                 size="small"
                 aria-pressed={resits.has(id)}
-                aria-label={`${student?.name ?? "Student"} resits`}
+                aria-label={`${student?.name ?? "Student"}: resit`}
                 onClick={() => onResit(id, !resits.has(id))}
                 sx={{
                   minWidth: 36,

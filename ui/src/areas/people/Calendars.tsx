@@ -34,7 +34,7 @@ export function Calendars() {
           <Button
             size="small"
             disabled={end.isPending}
-            aria-label={`End the link of ${it.room ?? "your practicals"}`}
+            aria-label={`End it: ${it.room ?? "your practicals"}`}
             onClick={() => end.mutate(it.id)}
           >
             End it
