@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { createContext, use } from "react";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
 import { markLeft, isLeaving, keepPerson, lastPerson, leaveLater } from "../offline/person";
@@ -35,12 +36,18 @@ export function useSession() {
   });
 }
 
+/**
+ * Who is signed in, as the shell last showed it. Asked of the query itself, an area would hear that a session has ended before the shell takes the area
+ * away.
+ */
+export const UserContext = createContext<User | null>(null);
+
 /** Who is signed in, inside areas that only show when somebody is. */
 export function useUser(): User {
-  const { data } = useSession();
-  if (!data) throw new Error("nobody is signed in here");
+  const user = use(UserContext);
+  if (user === null) throw new Error("nobody is signed in here");
 
-  return data;
+  return user;
 }
 
 /** What one person was shown is not for the next. */

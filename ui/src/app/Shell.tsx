@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useColorScheme } from "@mui/material/styles";
 import { useState } from "react";
 import { Link, Outlet, useNavigate } from "react-router";
-import { useSession, useSignOut } from "../api/useSession";
+import { UserContext, useSession, useSignOut } from "../api/useSession";
 import { Kept } from "../offline/Kept";
 import { Sending } from "../offline/Sending";
 import { WaitingLine } from "../offline/WaitingLine";
@@ -37,74 +37,76 @@ export function Shell() {
   if (session.data === null) return <WayIn />;
 
   return (
-    <Box sx={{ display: "flex", flexDirection: "column", minHeight: "100vh" }}>
-      <Box
-        component="header"
-        sx={{
-          display: "flex",
-          alignItems: "center",
-          flexWrap: "wrap",
-          columnGap: 1,
-          px: 2,
-          [inOneRow]: { flexWrap: "nowrap", columnGap: 2, px: 3 },
-          minHeight: 52,
-          borderBottom: "2px solid",
-          borderColor: "text.primary",
-          bgcolor: "background.paper",
-          "@media print": { display: "none" },
-        }}
-      >
-        <Link to="/" aria-label="Deft Blade: to the Bench" style={{ textDecoration: "none" }}>
-          <Wordmark />
-        </Link>
-        <Areas user={session.data} />
-        <Box ref={setRail} sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center", py: 1 }} />
-        <Typography
-          variant="label"
-          component={Link}
-          to="/account"
-          aria-label={`${session.data.name}: your account`}
+    <UserContext value={session.data}>
+      <Box sx={{ display: "flex", flexDirection: "column", minHeight: "100vh" }}>
+        <Box
+          component="header"
           sx={{
-            color: "text.secondary",
-            whiteSpace: "nowrap",
-            maxWidth: 180,
-            overflow: "hidden",
-            textOverflow: "ellipsis",
-            textDecoration: "none",
-            "&:hover": { textDecoration: "underline" },
+            display: "flex",
+            alignItems: "center",
+            flexWrap: "wrap",
+            columnGap: 1,
+            px: 2,
+            [inOneRow]: { flexWrap: "nowrap", columnGap: 2, px: 3 },
+            minHeight: 52,
+            borderBottom: "2px solid",
+            borderColor: "text.primary",
+            bgcolor: "background.paper",
+            "@media print": { display: "none" },
           }}
         >
-          {session.data.name}
-        </Typography>
-        {isStaff && (
-          <Button size="small" onClick={() => setFinds(true)}>
-            Find
+          <Link to="/" aria-label="Deft Blade: to the Bench" style={{ textDecoration: "none" }}>
+            <Wordmark />
+          </Link>
+          <Areas user={session.data} />
+          <Box ref={setRail} sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center", py: 1 }} />
+          <Typography
+            variant="label"
+            component={Link}
+            to="/account"
+            aria-label={`${session.data.name}: your account`}
+            sx={{
+              color: "text.secondary",
+              whiteSpace: "nowrap",
+              maxWidth: 180,
+              overflow: "hidden",
+              textOverflow: "ellipsis",
+              textDecoration: "none",
+              "&:hover": { textDecoration: "underline" },
+            }}
+          >
+            {session.data.name}
+          </Typography>
+          {isStaff && (
+            <Button size="small" onClick={() => setFinds(true)}>
+              Find
+            </Button>
+          )}
+          <SchemeSwitch />
+          <Button
+            size="small"
+            onClick={() => setShowsShortcuts(true)}
+            aria-label="Keyboard shortcuts"
+            sx={{ minWidth: 44, "@media (pointer: coarse)": { display: "none" } }}
+          >
+            ?
           </Button>
-        )}
-        <SchemeSwitch />
-        <Button
-          size="small"
-          onClick={() => setShowsShortcuts(true)}
-          aria-label="Keyboard shortcuts"
-          sx={{ minWidth: 44, "@media (pointer: coarse)": { display: "none" } }}
-        >
-          ?
-        </Button>
-        <SignOut />
+          <SignOut />
+        </Box>
+        <Box component="main" sx={{ flex: 1, display: "flex", flexDirection: "column", minWidth: 0 }}>
+          <RailPlace value={rail}>
+            <Kept key={session.data.id}>
+              <Sending>
+                <WaitingLine />
+                <Outlet />
+              </Sending>
+            </Kept>
+          </RailPlace>
+        </Box>
+        {finds && <FindSlip onClose={() => setFinds(false)} />}
+        {showsShortcuts && <ShortcutList onClose={() => setShowsShortcuts(false)} />}
       </Box>
-      <Box component="main" sx={{ flex: 1, display: "flex", flexDirection: "column", minWidth: 0 }}>
-        <RailPlace value={rail}>
-          <Kept key={session.data.id}>
-            <Sending>
-              <WaitingLine />
-              <Outlet />
-            </Sending>
-          </Kept>
-        </RailPlace>
-      </Box>
-      {finds && <FindSlip onClose={() => setFinds(false)} />}
-      {showsShortcuts && <ShortcutList onClose={() => setShowsShortcuts(false)} />}
-    </Box>
+    </UserContext>
   );
 }
 
