@@ -22,8 +22,9 @@ final readonly class CancelBrief
     public function cancel(Brief $brief, string $reason, User $by): Brief
     {
         return DB::transaction(static function () use ($brief, $reason, $by): Brief {
-            DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["brief {$brief->id}"]);
-            $brief->refresh()->load('assessments');
+            Brief::lock($brief->id);
+            // Nobody takes anything down or releases it meanwhile: who does locks the class first.
+            $brief->refresh()->setRelation('assessments', $brief->assessments()->lockForUpdate()->get());
             if ($brief->set_at === null) {
                 throw Conflict::notSet();
             }

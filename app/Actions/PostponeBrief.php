@@ -31,8 +31,9 @@ final readonly class PostponeBrief
     public function postpone(Brief $brief, string $day, string $start, string $reason, User $by): Brief
     {
         return DB::transaction(function () use ($brief, $day, $start, $reason, $by): Brief {
-            DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["brief {$brief->id}"]);
-            $brief->refresh()->load('assessments');
+            Brief::lock($brief->id);
+            // Nobody takes anything down or releases it meanwhile: who does locks the class first.
+            $brief->refresh()->setRelation('assessments', $brief->assessments()->lockForUpdate()->get());
             $document = $brief->document;
             if ($brief->set_at === null || $brief->cancelled() !== null) {
                 throw $brief->set_at === null ? Conflict::notSet() : Conflict::cancelled();

@@ -26,7 +26,7 @@ final readonly class SaveBrief
         BriefDocument::read(Node::of($document, 'brief'));
 
         return DB::transaction(static function () use ($id, $document, $version, $by): Brief {
-            DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["brief $id"]);
+            Brief::lock($id);
             $kept = Brief::query()->find($id);
             if ($kept?->set_at !== null) {
                 throw new Conflict('This practical is set; copy it to plan another one.');

@@ -36,7 +36,7 @@ final readonly class SetBrief
     public function set(Brief $brief, int $version, User $by): Brief
     {
         return DB::transaction(function () use ($brief, $version, $by): Brief {
-            DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["brief {$brief->id}"]);
+            Brief::lock($brief->id);
             $brief->refresh();
             if ($brief->set_at !== null) {
                 return $brief;

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * A practical while it is planned, kept for everybody who plans here; once it is set, the plan it was set from.
@@ -28,6 +29,12 @@ final class Brief extends Model
     public $timestamps = false;
 
     protected $fillable = ['id', 'version', 'document', 'saved_by', 'saved_at', 'set_at'];
+
+    /** Within a transaction: nobody else writes it until the end. Also where it is not kept yet. */
+    public static function lock(string $id): void
+    {
+        DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["brief $id"]);
+    }
 
     /** Why it was cancelled; null where it was not. */
     public function cancelled(): ?string

@@ -84,7 +84,7 @@ final class CapturesTest extends TestCase
 
     public function testCapturesCannotBeChangedEvenInTheDatabase(): void
     {
-        foreach (['UPDATE captures SET device = \'x\'', 'DELETE FROM captures', 'TRUNCATE captures', 'DELETE FROM releases', 'UPDATE published_standards SET version = 2'] as $statement) {
+        foreach (['UPDATE captures SET device = \'x\'', 'DELETE FROM captures', 'TRUNCATE captures', 'DELETE FROM releases', 'UPDATE published_standards SET version = 2', 'DELETE FROM scale_checks', 'UPDATE brief_changes SET reason = \'x\''] as $statement) {
             try {
                 DB::transaction(static fn() => DB::statement($statement));
                 self::fail("$statement was let through");
