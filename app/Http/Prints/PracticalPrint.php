@@ -109,7 +109,6 @@ final readonly class PracticalPrint
         $usual = $list->order->typicalMg ?? $this->shipped->typicalMassOf($standard->carcass)?->usual->mg;
 
         return new PrintedList(
-            $standard->title,
             $standard,
             $version,
             Policy::read(Node::of($this->school->said($policy), 'policy')),

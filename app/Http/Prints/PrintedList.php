@@ -29,7 +29,6 @@ final readonly class PrintedList
      * @param OrderLine|null       $order      null where it is not known what a carcass weighs
      */
     public function __construct(
-        public string $name,
         public Standard $standard,
         public int $version,
         public Policy $policy,

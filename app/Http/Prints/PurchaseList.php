@@ -56,7 +56,7 @@ final readonly class PurchaseList
         $students = $line->students;
 
         return new PurchaseRow(
-            $list->standard->carcass->title." for {$list->name}",
+            $list->standard->carcass->title." for {$list->standard->title}",
             $list->asked->order->specification,
             $students,
             $line->needed(),

@@ -2,7 +2,7 @@
     @include('prints.parts.head')
     <h1>{{ $practical->brief->title }}</h1>
     @foreach ($practical->lists as $index => $list)
-        <h2>{{ $list->name }}</h2>
+        <h2>{{ $list->standard->title }}</h2>
         <p>
             @if ($list->standard->time)
                 Time {{ $clock($list->standard->time->standardMs) }}; after {{ $clock($list->standard->time->limitMs) }} nothing is left of the time score.

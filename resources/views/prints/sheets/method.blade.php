@@ -7,7 +7,7 @@
 @foreach ($practical->lists as $index => $list)
     <section @class(['sheet card', 'first' => $isFirst && $loop->first])>
         @include('prints.parts.head')
-        <h1>{{ $list->name }}</h1>
+        <h1>{{ $list->standard->title }}</h1>
         <div class="half">@include('prints.parts.map', ['map' => $list->map, 'id' => "method-map-$index", 'width' => 246])</div>
         <div class="half right">
             <h3>Present</h3>

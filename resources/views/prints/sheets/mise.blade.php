@@ -5,7 +5,7 @@
     @include('prints.parts.head')
     <h1>Mise en place</h1>
     @foreach ($practical->lists as $list)
-        <h2>For the room: {{ $list->name }}</h2>
+        <h2>For the room: {{ $list->standard->title }}</h2>
         <table>
             @foreach ($list->equipment as $item)
                 <tr><td class="tick"><span class="box"></span></td><td>{{ $item->title }}</td><td class="figure">{{ $item->count }}</td></tr>
@@ -21,7 +21,7 @@
             @endforeach
         </table>
         @foreach (array_chunk($list->students, 12) as $stations)
-            <h2>At each station: {{ $list->name }}</h2>
+            <h2>At each station: {{ $list->standard->title }}</h2>
             <table>
                 <thead><tr><th></th>@foreach ($stations as $student)<th class="tick">{{ $student->station }}</th>@endforeach</tr></thead>
                 @foreach ($list->mise as $item)

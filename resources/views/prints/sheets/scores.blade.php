@@ -21,7 +21,7 @@
             @include('prints.parts.head')
             <h1>Station {{ $student->station }}: {{ $student->name }}</h1>
             <p>
-                {{ $list->name }}, version {{ $list->version }}.
+                {{ $list->standard->title }}, version {{ $list->version }}.
                 @if ($student->factor !== 1.0) Time allowance × {{ $plain($student->factor) }}. @endif
                 Weights in {{ $unit->value }}.
             </p>

@@ -23,7 +23,7 @@
                 <p class="number">{{ $student->station }}</p>
                 <p class="who">{{ $student->name }}</p>
                 <p>{{ $student->group }}</p>
-                <p>{{ $list->name }}</p>
+                <p>{{ $list->standard->title }}</p>
                 <p>
                     Wave {{ $student->wave }}, starts at {{ $practical->timeAt($student->startS) }}.
                     @if ($list->standard->time)

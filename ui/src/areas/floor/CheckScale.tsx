@@ -3,6 +3,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { useCheckScale } from "../../api/useFloor";
 import type { Floor } from "../../api/types";
+import { BesideScale } from "../../parts/BesideScale";
 import { Field } from "../../parts/Field";
 import { useMassWords } from "../../parts/mass";
 import { saidOf } from "../../parts/problems";
@@ -21,16 +22,7 @@ export function CheckScale({ floor }: { floor: Floor }) {
   const [first] = floor.stations;
 
   return (
-    <Box
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 372px" },
-        gap: 2,
-        p: 2,
-        alignItems: "start",
-        overflowY: "auto",
-      }}
-    >
+    <BesideScale>
       <Box sx={{ display: "grid", gap: 2, maxWidth: 620 }}>
         <Typography variant="h2">Is the scale right?</Typography>
         <Typography>
@@ -64,6 +56,6 @@ export function CheckScale({ floor }: { floor: Floor }) {
           onMass={(readingMg) => nominalMg !== null && check.mutate({ nominalMg, readingMg })}
         />
       )}
-    </Box>
+    </BesideScale>
   );
 }

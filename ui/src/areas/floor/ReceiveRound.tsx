@@ -4,6 +4,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Floor } from "../../api/types";
+import { BesideScale } from "../../parts/BesideScale";
 import { Field } from "../../parts/Field";
 import { CarcassLook } from "../../parts/CarcassLook";
 import { useMassWords } from "../../parts/mass";
@@ -50,16 +51,7 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
   };
 
   return (
-    <Box
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 372px" },
-        gap: 2,
-        p: 2,
-        alignItems: "start",
-        overflowY: "auto",
-      }}
-    >
+    <BesideScale>
       <Box>
         <ColdChain floor={floor} now={now} entries={entries} />
         <Box
@@ -168,6 +160,6 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
           stepOn();
         }}
       />
-    </Box>
+    </BesideScale>
   );
 }

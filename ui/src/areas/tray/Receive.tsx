@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
+import { BesideScale } from "../../parts/BesideScale";
 import { CarcassLook } from "../../parts/CarcassLook";
 import { useMassWords } from "../../parts/mass";
 import { ScalePanel } from "../../parts/ScalePanel";
@@ -28,9 +29,7 @@ export function Receive({ tray, assessment, entries }: ReceiveProps) {
   };
 
   return (
-    <Box
-      sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 372px" }, gap: 3, px: 3, py: 2, alignItems: "start" }}
-    >
+    <BesideScale>
       <Box>
         <Box sx={{ display: "flex", alignItems: "baseline", gap: 2, borderBottom: "2px solid", borderColor: "text.primary", pb: 1, mb: 2 }}>
           <Typography variant="h2">AP weight</Typography>
@@ -96,6 +95,6 @@ export function Receive({ tray, assessment, entries }: ReceiveProps) {
         said={entries.said}
         onMass={(mg) => receive(mg, defects)}
       />
-    </Box>
+    </BesideScale>
   );
 }

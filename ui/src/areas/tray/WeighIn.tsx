@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Assessment, Tray as TrayState } from "../../api/types";
+import { BesideScale } from "../../parts/BesideScale";
 import { BalanceStrip } from "../../parts/BalanceStrip";
 import { useMassWords } from "../../parts/mass";
 import { ScaleCheckNote } from "../../parts/ScaleCheckNote";
@@ -55,9 +56,7 @@ export function WeighIn({ tray, assessment, entries }: WeighInProps) {
   const sum = (of: { massMg: number | null }[]): number => of.reduce((total, it) => total + (it.massMg ?? 0), 0);
 
   return (
-    <Box
-      sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 372px" }, gap: 2, px: 3, py: 1.5, alignItems: "start" }}
-    >
+    <BesideScale>
       <Box sx={{ minWidth: 0, display: "flex", flexDirection: "column", gap: 1.5 }}>
         {asPurchasedMg === null && (
           <Box
@@ -98,7 +97,7 @@ export function WeighIn({ tray, assessment, entries }: WeighInProps) {
       >
         {place?.portions !== undefined && <PortionSteps turn={turn} mustBeEven={place.portions.mustBeEven} />}
       </ScalePanel>
-    </Box>
+    </BesideScale>
   );
 }
 
