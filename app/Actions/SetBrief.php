@@ -68,8 +68,12 @@ final readonly class SetBrief
         $title = count($plan->lists) === 1 ? $document->title : "{$document->title}: {$list->standard?->title}";
         $assessment = $this->setting->setUp($title, $document->room, CarbonImmutable::parse((string) $document->day), $group, $standard, PublishedPolicy::inForce(), $list->students, $by, first: $list->first, resits: $document->lists[$index]->resits);
         $waves = [];
-        foreach ($list->turns as $index => $turn) {
-            $waves[$list->first + $index] = $turn->wave;
+        foreach ($list->turns as $of => $turn) {
+            $waves[$list->first + $of] = $turn->wave;
+        }
+        $pans = [];
+        foreach ($list->pans as $of => $place) {
+            $pans[$list->first + $of] = $place->written();
         }
         $assessment->update([
             'brief_id' => $brief->id,
@@ -77,6 +81,7 @@ final readonly class SetBrief
             'ends_at' => $plan->startsAt?->modify(sprintf('+%d seconds', (int) round($plan->hour->freeS()))),
             'is_rehearsal' => $document->isRehearsal,
             'waves' => ['by_station' => (object) $waves, 'gap_ms' => self::MS * self::gapS($plan->hour->turns)],
+            'pans' => $pans === [] ? null : (object) $pans,
             'arranged' => $assessment->arranged + 1,
         ]);
     }

@@ -13,6 +13,7 @@ use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Planning\Hour;
+use DeftBlade\Core\Planning\PanPlace;
 use DeftBlade\Core\Planning\Turn;
 use DeftBlade\Core\Planning\WeighIn;
 use DeftBlade\Core\Planning\Work;
@@ -46,10 +47,13 @@ final readonly class PlanBrief
                 $works[] = self::work($standard, $student->timeFactorOn(CarbonImmutable::parse($brief->day ?? $this->school->today()->toDateString())));
             }
         }
-        $plan = static fn(float $gapS): Hour => Hour::of($works, $brief->benches, $brief->waves, $gapS, $brief->miseS, $brief->cleanS);
+        $hourOf = static fn(float $gapS): Hour => Hour::of($works, $brief->benches, $brief->waves, $gapS, $brief->miseS, $brief->cleanS);
+        // Who is in which wave, and so who shares a pan, does not hang on the gap.
+        $pans = self::pans($found, $hourOf($brief->gapS)->turns);
+        $plan = static fn(float $gapS): Hour => $hourOf($gapS)->onPans(array_map(static fn(PanPlace $it): int => $it->pan, $pans));
         $hour = $plan($brief->gapS);
         $times = WeighingTimes::ofSchool();
-        $lists = $this->lists($found, $hour->turns, $startsAt);
+        $lists = $this->lists($found, $hour->turns, $pans, $startsAt);
 
         return new BriefPlan(
             $lists,
@@ -91,9 +95,31 @@ final readonly class PlanBrief
      * @param list<array{BriefList, PublishedStandard|null, Standard|null, list<Student>}> $found
      * @param list<Turn>                                                                   $turns
      *
+     * @return array<int, PanPlace> by student, over all lists; who has a tray of their own is not in it
+     */
+    private static function pans(array $found, array $turns): array
+    {
+        [$pans, $next, $pan] = [[], 0, 0];
+        foreach ($found as [$list, , , $students]) {
+            $waves = array_map(static fn(Turn $it): int => $it->wave, array_slice($turns, $next, count($students)));
+            foreach ($list->perPan === 1 ? [] : PanPlace::share($waves, $list->perPan, $pan + 1) as $index => $place) {
+                $pans[$next + $index] = $place;
+                $pan = $place->pan;
+            }
+            $next += count($students);
+        }
+
+        return $pans;
+    }
+
+    /**
+     * @param list<array{BriefList, PublishedStandard|null, Standard|null, list<Student>}> $found
+     * @param list<Turn>                                                                   $turns
+     * @param array<int, PanPlace>                                                         $pans  by student, over all lists
+     *
      * @return list<PlannedList>
      */
-    private function lists(array $found, array $turns, ?\DateTimeImmutable $startsAt): array
+    private function lists(array $found, array $turns, array $pans, ?\DateTimeImmutable $startsAt): array
     {
         $lists = [];
         $next = 0;
@@ -106,6 +132,7 @@ final readonly class PlanBrief
                 $students,
                 $next + 1,
                 array_slice($turns, $next, count($students)),
+                $list->perPan === 1 ? [] : array_map(static fn(int $index): PanPlace => $pans[$next + $index], array_keys($students)),
                 $standard === null || $usual === null ? null : $list->order->line($standard->key, count($students), $usual, $startsAt),
                 $list->order->price !== null,
             );

@@ -8,6 +8,7 @@ use App\Models\PublishedStandard;
 use App\Models\Student;
 use DeftBlade\Core\Carcass\Product;
 use DeftBlade\Core\Planning\OrderLine;
+use DeftBlade\Core\Planning\PanPlace;
 use DeftBlade\Core\Planning\Turn;
 use DeftBlade\Core\Standard\Standard;
 
@@ -20,6 +21,7 @@ final readonly class PlannedList
      * @param list<Student>          $students  in the order of stations
      * @param int                    $first     the station of the first
      * @param list<Turn>             $turns     of the students
+     * @param list<PanPlace>         $pans      of the students; empty where each has a tray of their own
      * @param OrderLine|null         $order     null where it is not known what is cut
      */
     public function __construct(
@@ -29,6 +31,7 @@ final readonly class PlannedList
         public array $students,
         public int $first,
         public array $turns,
+        public array $pans,
         public ?OrderLine $order,
         public bool $isPriced,
     ) {}

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Planning\PanPlace;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -20,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string                                                    $room
  * @property CarbonImmutable                                           $held_on
  * @property \stdClass|null                                            $waves        by_station, gap_ms
+ * @property \stdClass|null                                            $pans         by station: pan, zone, of; null where everybody has a tray of their own
  * @property int                                                       $arranged     how often its waves were set
  * @property CarbonImmutable|null                                      $starts_at
  * @property CarbonImmutable|null                                      $ends_at      when its benches are clean, as it was planned
@@ -36,7 +39,7 @@ final class Assessment extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'arranged', 'brief_id', 'starts_at', 'ends_at', 'is_rehearsal', 'cancelled'];
+    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'pans', 'arranged', 'brief_id', 'starts_at', 'ends_at', 'is_rehearsal', 'cancelled'];
 
     protected $with = ['held'];
 
@@ -54,6 +57,14 @@ final class Assessment extends Model
         $wave = $this->waves->by_station->{$station} ?? 1;
 
         return is_int($wave) ? $wave : 1;
+    }
+
+    /** Where on a shared pan a station presents; null for a tray of its own. */
+    public function panPlaceOf(int $station): ?PanPlace
+    {
+        $place = $this->pans->{$station} ?? null;
+
+        return $place instanceof \stdClass ? PanPlace::read(Node::of($place, 'pan')) : null;
     }
 
     public function waveGapMs(): int
@@ -102,6 +113,6 @@ final class Assessment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['held_on' => 'immutable_date', 'waves' => 'object', 'arranged' => 'int', 'starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'is_rehearsal' => 'bool'];
+        return ['held_on' => 'immutable_date', 'waves' => 'object', 'pans' => 'object', 'arranged' => 'int', 'starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime', 'is_rehearsal' => 'bool'];
     }
 }

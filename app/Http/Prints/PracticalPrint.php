@@ -77,7 +77,7 @@ final readonly class PracticalPrint
         $list = $plan->lists[$index];
         $published = $list->published ?? throw new \LogicException('a list without a standard is not printed');
         $day = CarbonImmutable::parse($document->day ?? $this->school->today()->toDateString());
-        $students = array_map(static fn(Student $it, Turn $turn, int $of): PrintedStudent => PrintedStudent::of($it, $list->first + $of, $turn->wave, $turn, $it->timeFactorOn($day), null), $list->students, $list->turns, array_keys($list->students));
+        $students = array_map(static fn(Student $it, Turn $turn, int $of): PrintedStudent => PrintedStudent::of($it, $list->first + $of, $turn->wave, $turn, $it->timeFactorOn($day), null, $list->pans[$of] ?? null), $list->students, $list->turns, array_keys($list->students));
 
         return $this->list($document, $list, $index, $this->school->said($this->school->held($published->document)), $published->version, PublishedPolicy::inForce()->document, $students);
     }
@@ -93,7 +93,7 @@ final readonly class PracticalPrint
             $planned = array_search($attempt->student_id, $ids, true);
             $wave = $assessment->waveOf($attempt->station);
             $turn = self::turnOf($wave, $plan->hour->turns) ?? ($planned === false ? null : $list->turns[$planned]);
-            $students[] = PrintedStudent::of($attempt->student, $attempt->station, $wave, $turn, $class->of($attempt->id)->attempt->timeFactor, url("/tray/{$attempt->id}"));
+            $students[] = PrintedStudent::of($attempt->student, $attempt->station, $wave, $turn, $class->of($attempt->id)->attempt->timeFactor, url("/tray/{$attempt->id}"), $assessment->panPlaceOf($attempt->station));
         }
 
         return $this->list($document, $list, $index, $class->document, $assessment->held->standard->version, $assessment->held->policy->document, $students);

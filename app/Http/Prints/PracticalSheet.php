@@ -14,6 +14,7 @@ enum PracticalSheet: string
     case Mise = 'mise';
     case Purchase = 'purchase';
     case Labels = 'labels';
+    case Pans = 'pans';
     case Room = 'room';
     case SignIn = 'sign-in';
 
@@ -27,6 +28,7 @@ enum PracticalSheet: string
             self::Mise => 'Mise en place',
             self::Purchase => 'Purchase list',
             self::Labels => 'Container labels',
+            self::Pans => 'Pans and zone labels',
             self::Room => 'Room plan',
             self::SignIn => 'Sign-in list',
         };

@@ -51,6 +51,30 @@ final readonly class PrintedPractical
         return PrintedStudent::byWave($this->stations());
     }
 
+    /** @return array<int, non-empty-list<PrintedStudent>> who shares which pan, in the order of zones */
+    public function pans(): array
+    {
+        $pans = [];
+        foreach ($this->stations() as $student) {
+            if ($student->pan !== null) {
+                $pans[$student->pan->pan][] = $student;
+            }
+        }
+        ksort($pans);
+
+        return array_map(static function (array $students): array {
+            usort($students, static fn(PrintedStudent $one, PrintedStudent $other): int => $one->pan?->zone->value <=> $other->pan?->zone->value);
+
+            return $students;
+        }, $pans);
+    }
+
+    /** @return list<PracticalSheet> what there is to print */
+    public function sheets(): array
+    {
+        return array_values(array_filter(PracticalSheet::cases(), fn(PracticalSheet $it): bool => $it !== PracticalSheet::Pans || $this->pans() !== []));
+    }
+
     /** Such as "Thursday, 3 December 2026"; empty while there is no day. */
     public function day(): string
     {

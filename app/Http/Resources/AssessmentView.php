@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Assessment;
+use App\Models\Attempt;
 use App\School\School;
 use DeftBlade\Core\Capture\CarcassLooked;
 use DeftBlade\Core\Json\Node;
@@ -78,7 +79,7 @@ final readonly class AssessmentView
             $school->said($assessment->held->policy->document),
             TrayLayoutView::of($document, $standard),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
-            array_values($assessment->attempts->map(StationView::of(...))->all()),
+            array_values($assessment->attempts->map(static fn(Attempt $it): StationView => StationView::of($it, $assessment))->all()),
             config('scale.pan') !== null,
             $school->vocabulary()->say('{Frame} scrape'),
             MiseItemView::allOf($shipped->mise($standard->species), $school->vocabulary()),

@@ -39,6 +39,8 @@ final readonly class BriefStudentView
         public array $needs,
         #[OA\Property(description: 'An allergy bars what is cut.')]
         public bool $is_barred,
+        #[OA\Property(ref: PanPlaceView::class, nullable: true, description: 'Null for a tray of their own.')]
+        public ?PanPlaceView $pan,
     ) {}
 
     public static function of(PlannedList $list, int $index): self
@@ -58,6 +60,7 @@ final readonly class BriefStudentView
             $turn->freeS,
             array_values($student->accommodations->map(static fn(Accommodation $it): AccommodationKind => $it->kind)->unique()->all()),
             $list->bars($student),
+            PanPlaceView::of($list->pans[$index] ?? null),
         );
     }
 }

@@ -41,6 +41,8 @@ final readonly class FloorStationView
         public string $student,
         #[OA\Property]
         public int $wave,
+        #[OA\Property(ref: PanPlaceView::class, nullable: true, description: 'Null for a tray of its own.')]
+        public ?PanPlaceView $pan,
         #[OA\Property]
         public float $time_factor,
         #[OA\Property(type: 'string', enum: Stage::class)]
@@ -100,10 +102,10 @@ final readonly class FloorStationView
      */
     public static function allOf(Assessment $assessment, iterable $attempts, GradedClass $class): array
     {
-        return array_map(static fn(Attempt $it): self => self::of($it, $class, $assessment->waveOf($it->station)), array_values([...$attempts]));
+        return array_map(static fn(Attempt $it): self => self::of($it, $class, $assessment), array_values([...$attempts]));
     }
 
-    public static function of(Attempt $attempt, GradedClass $class, int $wave): self
+    public static function of(Attempt $attempt, GradedClass $class, Assessment $assessment): self
     {
         $result = $class->of($attempt->id);
         $log = $result->attempt->log;
@@ -116,7 +118,8 @@ final readonly class FloorStationView
             $attempt->id,
             $attempt->station,
             $attempt->student->name,
-            $wave,
+            $assessment->waveOf($attempt->station),
+            PanPlaceView::of($assessment->panPlaceOf($attempt->station)),
             $result->attempt->timeFactor,
             Stage::of($result),
             $log->time->ms,

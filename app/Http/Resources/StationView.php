@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Assessment;
 use App\Models\Attempt;
 use OpenApi\Attributes as OA;
 
@@ -18,10 +19,12 @@ final readonly class StationView
         public int $station,
         #[OA\Property]
         public string $student,
+        #[OA\Property(ref: PanPlaceView::class, nullable: true, description: 'Null for a tray of its own.')]
+        public ?PanPlaceView $pan,
     ) {}
 
-    public static function of(Attempt $attempt): self
+    public static function of(Attempt $attempt, Assessment $assessment): self
     {
-        return new self($attempt->id, $attempt->station, $attempt->student->name);
+        return new self($attempt->id, $attempt->station, $attempt->student->name, PanPlaceView::of($assessment->panPlaceOf($attempt->station)));
     }
 }

@@ -81,7 +81,7 @@ final readonly class TrayView
             MixUpView::seenFrom($attempt, $attempt->assessment, $class),
             ReleaseState::of($attempt),
             GateView::of($class->gate(), $result->attempt->log->history),
-            FloorStationView::of($attempt, $class, $attempt->assessment->waveOf($attempt->station)),
+            FloorStationView::of($attempt, $class, $attempt->assessment),
             ScaleCheckView::latest($attempt->assessment, $class),
         );
     }

@@ -24,7 +24,7 @@ final readonly class Hour
         $free = array_fill(1, $benches, 0.0);
         $start = -$gapS;
         $next = 0;
-        foreach (self::sizes(count($works), max($waves, intdiv(count($works) + $benches - 1, $benches))) as $wave => $size) {
+        foreach (EvenParts::of(count($works), max($waves, intdiv(count($works) + $benches - 1, $benches))) as $wave => $size) {
             $members = array_slice($works, $next, $size);
             $bench = static fn(int $of): int => ($next + $of) % $benches + 1;
             $start = max([$start + $gapS, ...array_map(static fn(int $of): float => $free[$bench($of)] + $miseS, array_keys($members))]);
@@ -38,6 +38,23 @@ final readonly class Hour
         }
 
         return new self($turns);
+    }
+
+    /**
+     * The same hour with trays on shared pans: a pan goes to the scale when the last of its students is done.
+     *
+     * @param array<int, int> $pans the pan by student, in their order; who has a tray of their own is not in it
+     */
+    public function onPans(array $pans): self
+    {
+        $done = [];
+        foreach ($this->turns as $index => $turn) {
+            if (isset($pans[$index])) {
+                $done[$pans[$index]] = max($done[$pans[$index]] ?? 0.0, $turn->presentS);
+            }
+        }
+
+        return new self(array_map(static fn(Turn $turn, int $index): Turn => isset($pans[$index]) ? $turn->presentedAt($done[$pans[$index]]) : $turn, $this->turns, array_keys($this->turns)));
     }
 
     public function waves(): int
@@ -54,16 +71,5 @@ final readonly class Hour
     public function arrivals(): Arrivals
     {
         return Arrivals::at(array_map(static fn(Turn $it): float => $it->presentS, $this->turns));
-    }
-
-    /** @return list<int> how many students each wave has */
-    private static function sizes(int $students, int $waves): array
-    {
-        $sizes = [];
-        for ($wave = 0; $wave < min($students, $waves); $wave++) {
-            $sizes[] = intdiv($students, min($students, $waves)) + ($wave < $students % min($students, $waves) ? 1 : 0);
-        }
-
-        return $sizes;
     }
 }

@@ -25,4 +25,9 @@ final readonly class Turn
         public float $freeS,
         public float $presentS,
     ) {}
+
+    public function presentedAt(float $presentS): self
+    {
+        return new self($this->wave, $this->bench, $this->startS, $this->standardS, $this->limitS, $this->freeS, $presentS);
+    }
 }

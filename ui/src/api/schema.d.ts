@@ -1184,6 +1184,8 @@ export interface components {
                 students: string[];
                 /** @description Those of them who resit. */
                 resits?: string[];
+                /** @description How many present on one pan; 1, where it is not said, is a tray each. */
+                per_pan?: number;
                 order: {
                     specification: string;
                     on_hand: number;
@@ -1493,6 +1495,7 @@ export interface components {
             needs: ("more_time" | "stool" | "reader" | "large_print" | "other")[];
             /** @description An allergy bars what is cut. */
             is_barred: boolean;
+            pan: components["schemas"]["PanPlaceView"] | null;
         };
         /** @description A practical as it is planned, and what follows from the plan. */
         BriefView: {
@@ -1680,6 +1683,7 @@ export interface components {
             station: number;
             student: string;
             wave: number;
+            pan: components["schemas"]["PanPlaceView"] | null;
             /** Format: float */
             time_factor: number;
             /** @enum {string} */
@@ -1949,6 +1953,14 @@ export interface components {
         OwnWordView: {
             book: string;
             school: string;
+        };
+        /** @description Where on which shared pan a student presents. */
+        PanPlaceView: {
+            pan: number;
+            /** @enum {string} */
+            zone: "A" | "B" | "C" | "D";
+            /** @description How many share the pan. */
+            of: number;
         };
         /** @description Somebody who works at the school, or did. */
         PersonView: {
@@ -2263,6 +2275,7 @@ export interface components {
             attempt: string;
             station: number;
             student: string;
+            pan: components["schemas"]["PanPlaceView"] | null;
         };
         /** @description A student on the roster. What they work under, and why, is told to whoever keeps the roster only. */
         StudentView: {
@@ -4335,7 +4348,7 @@ export interface operations {
         parameters: {
             query?: {
                 /** @description One sheet; all of them where none is named. */
-                sheet?: "brief" | "method" | "stations" | "scores" | "mise" | "purchase" | "labels" | "room" | "sign-in";
+                sheet?: "brief" | "method" | "stations" | "scores" | "mise" | "purchase" | "labels" | "pans" | "room" | "sign-in";
                 /** @description A4 where none is named and the school weighs in grams, Letter where it weighs in ounces. */
                 paper?: "a4" | "letter";
                 as?: "pdf" | "page";

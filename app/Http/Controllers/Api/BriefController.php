@@ -49,6 +49,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'standard', description: 'A published version.', type: 'string', format: 'uuid', nullable: true),
         new OA\Property(property: 'students', description: 'In the order of stations.', type: 'array', items: new OA\Items(type: 'string', format: 'uuid')),
         new OA\Property(property: 'resits', description: 'Those of them who resit.', type: 'array', items: new OA\Items(type: 'string', format: 'uuid')),
+        new OA\Property(property: 'per_pan', description: 'How many present on one pan; 1, where it is not said, is a tray each.', type: 'integer', minimum: 1, maximum: 4),
         new OA\Property(property: 'order', required: ['specification', 'on_hand', 'per_case', 'spare_fraction', 'spare_at_least', 'typical_mg', 'price', 'is_frozen'], properties: [
             new OA\Property(property: 'specification', type: 'string'),
             new OA\Property(property: 'on_hand', type: 'integer'),

@@ -38,9 +38,10 @@ final class PrintController
         Gate::authorize('plan', Assessment::class);
         $request->validate(['sheet' => [Rule::enum(PracticalSheet::class)], 'paper' => [Rule::enum(Paper::class)], 'as' => [Rule::in(['pdf', 'page'])]]);
         $sheet = $request->enum('sheet', PracticalSheet::class);
+        $practical = $this->printing->practical($brief->load('assessments'));
         $html = $this->printing->html(
-            $this->printing->practical($brief->load('assessments')),
-            $sheet === null ? PracticalSheet::cases() : [$sheet],
+            $practical,
+            $sheet === null ? $practical->sheets() : [$sheet],
             $request->enum('paper', Paper::class) ?? Paper::usualWith($this->school->settings->units),
         );
         if ($request->query('as') === 'page') {

@@ -24,6 +24,7 @@
                 <p class="who">{{ $student->name }}</p>
                 <p>{{ $student->group }}</p>
                 <p>{{ $list->standard->title }}</p>
+                @if ($student->pan)<p><b>Presents on pan {{ $student->pan->pan }}, zone {{ $student->pan->zone->value }}.</b></p>@endif
                 <p>
                     Wave {{ $student->wave }}, starts at {{ $practical->timeAt($student->startS) }}.
                     @if ($list->standard->time)

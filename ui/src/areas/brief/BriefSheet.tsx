@@ -55,7 +55,7 @@ function ListPart({ list, document }: { list: BriefList; document: BriefDocument
               {timeAt(document.start, members[0]?.start_s ?? 0)}
               {waves.length > 1 && `, wave ${wave}`}:{" "}
             </Box>
-            {members.map((it) => `${it.station} ${it.name}`).join(", ")}
+            {members.map((it) => `${it.station} ${it.name}${it.pan == null ? "" : ` (pan ${it.pan.pan}, zone ${it.pan.zone})`}`).join(", ")}
           </Typography>
         );
       })}

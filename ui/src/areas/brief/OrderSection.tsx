@@ -18,6 +18,13 @@ interface BriefPart {
   onChange: BriefKeeping["change"];
 }
 
+const pans = [
+  { key: "1", title: "a tray each" },
+  { key: "2", title: "a pan for two" },
+  { key: "3", title: "a pan for three" },
+  { key: "4", title: "a pan for four" },
+];
+
 type Order = BriefDocument["lists"][number]["order"];
 
 /** What to buy, for each list, and what it costs. */
@@ -38,6 +45,10 @@ export function OrderSection({ document, brief, onChange }: BriefPart) {
           list={brief.lists[index]}
           currency={brief.currency}
           onPut={(part) => put(index, part)}
+          perPan={list.per_pan ?? 1}
+          onPerPan={(per_pan) =>
+            onChange((before) => ({ ...before, lists: before.lists.map((it, at) => (at === index ? { ...it, per_pan } : it)) }))
+          }
         />
       ))}
       {brief.lists.length > 1 && brief.cost_minor !== null && (
@@ -54,9 +65,12 @@ interface OrderFieldsProps {
   list: Brief["lists"][number] | undefined;
   currency: string;
   onPut: (part: Partial<Order>) => void;
+  /** How many present on one pan. */
+  perPan: number;
+  onPerPan: (perPan: number) => void;
 }
 
-function OrderFields({ order, list, currency, onPut }: OrderFieldsProps) {
+function OrderFields({ order, list, currency, onPut, perPan, onPerPan }: OrderFieldsProps) {
   const mass = useMassWords();
   const { dayOf, timeOfDay } = useTimeWords();
   const per = order.price?.per ?? "kg";
@@ -120,6 +134,7 @@ function OrderFields({ order, list, currency, onPut }: OrderFieldsProps) {
         <Toggle isOn={order.is_frozen} onToggle={() => onPut({ is_frozen: !order.is_frozen })}>
           {order.is_frozen ? "frozen" : "fresh"}
         </Toggle>
+        <Pick label="Presented on" value={String(perPan)} options={pans} onPick={(key) => onPerPan(Number(key))} />
       </Fields>
       {bought !== null && (
         <Typography sx={{ mt: 1 }} data-testid="order">

@@ -22,6 +22,7 @@ const sheets: { key: Sheet; title: string }[] = [
   { key: "mise", title: "Mise en place" },
   { key: "purchase", title: "Purchase list" },
   { key: "labels", title: "Container labels" },
+  { key: "pans", title: "Pans and zone labels" },
   { key: "room", title: "Room plan" },
   { key: "sign-in", title: "Sign-in list" },
 ];
@@ -30,6 +31,8 @@ const papers: { key: Paper; title: string }[] = [
   { key: "a4", title: "A4" },
   { key: "letter", title: "Letter" },
 ];
+
+const sharesPans = (brief: Brief): boolean => brief.lists.some((list) => list.students.some((it) => it.pan !== null));
 
 /** What can be printed for a practical: each as a file, or as a page for the browser's own print. */
 export function PrintSection({ brief, document }: { brief: Brief; document: BriefDocument }) {
@@ -55,45 +58,47 @@ export function PrintSection({ brief, document }: { brief: Brief; document: Brie
         </Button>
       </Box>
       <Box component="ul" aria-label="Prints" sx={{ listStyle: "none", m: 0, p: 0 }}>
-        {sheets.map(({ key, title }) => (
-          <Box
-            component="li"
-            key={key}
-            sx={{
-              display: "flex",
-              alignItems: "center",
-              flexWrap: "wrap",
-              columnGap: 1,
-              borderTop: "1px solid",
-              borderColor: "divider",
-              py: 0.25,
-            }}
-          >
-            <Typography sx={{ flex: 1, minWidth: 150 }}>{title}</Typography>
-            {key === "purchase" && (
-              <>
-                <Button
-                  size="small"
-                  component="a"
-                  href={`/api/v1/briefs/${brief.id}/purchase.csv`}
-                  download
-                  aria-label="Purchase list, CSV"
-                >
-                  CSV
-                </Button>
-                <Button size="small" onClick={spreadsheet} aria-label="Purchase list, XLSX">
-                  XLSX
-                </Button>
-              </>
-            )}
-            <Button size="small" component="a" href={href(key, "page")} target="_blank" rel="noopener" aria-label={`${title}, page`}>
-              Page
-            </Button>
-            <Button size="small" component="a" href={href(key, "pdf")} target="_blank" rel="noopener" aria-label={`${title}, PDF`}>
-              PDF
-            </Button>
-          </Box>
-        ))}
+        {sheets
+          .filter(({ key }) => key !== "pans" || sharesPans(brief))
+          .map(({ key, title }) => (
+            <Box
+              component="li"
+              key={key}
+              sx={{
+                display: "flex",
+                alignItems: "center",
+                flexWrap: "wrap",
+                columnGap: 1,
+                borderTop: "1px solid",
+                borderColor: "divider",
+                py: 0.25,
+              }}
+            >
+              <Typography sx={{ flex: 1, minWidth: 150 }}>{title}</Typography>
+              {key === "purchase" && (
+                <>
+                  <Button
+                    size="small"
+                    component="a"
+                    href={`/api/v1/briefs/${brief.id}/purchase.csv`}
+                    download
+                    aria-label="Purchase list, CSV"
+                  >
+                    CSV
+                  </Button>
+                  <Button size="small" onClick={spreadsheet} aria-label="Purchase list, XLSX">
+                    XLSX
+                  </Button>
+                </>
+              )}
+              <Button size="small" component="a" href={href(key, "page")} target="_blank" rel="noopener" aria-label={`${title}, page`}>
+                Page
+              </Button>
+              <Button size="small" component="a" href={href(key, "pdf")} target="_blank" rel="noopener" aria-label={`${title}, PDF`}>
+                PDF
+              </Button>
+            </Box>
+          ))}
       </Box>
       {hasFailed && (
         <Typography role="alert" sx={{ color: "error.main" }}>

@@ -247,6 +247,9 @@ function StudentRows({ document, brief, list, onPut, onResit }: StudentRowsProps
             </Typography>
             <Typography variant="label" sx={{ overflowWrap: "anywhere", lineHeight: 1.15 }}>
               {student?.name ?? "…"}
+              {student?.pan != null && (
+                <Box component="span" sx={{ color: "text.secondary" }}>{`, pan ${student.pan.pan} ${student.pan.zone}`}</Box>
+              )}
               {student !== undefined && (student.needs.length > 0 || student.is_barred) && (
                 <Box component="span" sx={{ display: "block", fontSize: 14.5, color: student.is_barred ? "error.main" : "text.secondary" }}>
                   {[...student.needs.map((it) => needWords[it] ?? it), ...(student.is_barred ? ["allergy: not to handle it"] : [])].join(

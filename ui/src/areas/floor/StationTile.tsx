@@ -100,6 +100,7 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
           <Typography variant="label" noWrap sx={{ fontWeight: 600, flex: 1, fontSize: "clamp(16px, min(10cqh, 11cqw), 26px)" }}>
             {stageWords[stage]}
             {station.wave > 1 && !isOver && `, wave ${station.wave}`}
+            {station.pan !== null && !isOver && `, pan ${station.pan.pan} ${station.pan.zone}`}
           </Typography>
           <Box sx={{ flex: "none", "@container (max-width: 168px)": { display: "none" } }}>
             <WayMarks stage={stage} />

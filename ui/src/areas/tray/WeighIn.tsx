@@ -12,6 +12,7 @@ import { Tray, type Place } from "../../parts/Tray";
 import { useKeys } from "../../parts/useKey";
 import { moveOn } from "./moveOn";
 import { PortionSteps } from "./PortionSteps";
+import { SharedPan } from "./SharedPan";
 import { binPlaces, piecePlaces, SCRAPE, weighed } from "./places";
 import { ScalePanel } from "../../parts/ScalePanel";
 import { usePortion, type PortionTurn } from "./usePortion";
@@ -78,6 +79,7 @@ export function WeighIn({ tray, assessment, entries }: WeighInProps) {
           </Box>
         )}
         {tray.scale_check?.is_within === false && <ScaleCheckNote check={tray.scale_check} />}
+        <SharedPan tray={tray} assessment={assessment} isWeighed={places.every((it) => it.massMg !== null)} />
         <Tray layout={assessment.layout} pieces={pieces} bins={bins} current={current} onChoose={setChosen} />
         <BalanceStrip
           asPurchasedMg={asPurchasedMg}
