@@ -14,6 +14,8 @@ use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Planning\Hour;
 use DeftBlade\Core\Planning\PanPlace;
+use DeftBlade\Core\Planning\Stock;
+use DeftBlade\Core\Planning\StockKitchen;
 use DeftBlade\Core\Planning\Turn;
 use DeftBlade\Core\Planning\WeighIn;
 use DeftBlade\Core\Planning\Work;
@@ -62,6 +64,7 @@ final readonly class PlanBrief
             $hour->waves() < 2 ? null : WeighIn::smallestGap($plan, $brief->scales, $times->service, $brief->waitS),
             $times,
             $startsAt === null ? null : \DateTimeImmutable::createFromInterface($startsAt),
+            $this->stocks($lists),
             $this->missing($brief, $lists),
             self::warnings($brief, $lists),
         );
@@ -140,6 +143,26 @@ final readonly class PlanBrief
         }
 
         return $lists;
+    }
+
+    /**
+     * @param list<PlannedList> $lists
+     *
+     * @return list<Stock>
+     */
+    private function stocks(array $lists): array
+    {
+        $bones = [];
+        foreach ($lists as $list) {
+            foreach ($list->byProducts() as $byProduct) {
+                if ($byProduct->bin->id === StockKitchen::BIN && $list->product !== null) {
+                    $bones[$list->product->class] = ($bones[$list->product->class] ?? 0.0) + $byProduct->massMg;
+                }
+            }
+        }
+        $kitchen = StockKitchen::read(Node::of($this->shipped->school('stock'), 'stock'), $this->school->settings->variants);
+
+        return array_values(array_filter(array_map($kitchen->stock(...), array_keys($bones), $bones)));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Brief;
 use App\Models\PublishedStandard;
 use App\Models\Student;
 use DeftBlade\Core\Carcass\Product;
+use DeftBlade\Core\Planning\ByProduct;
 use DeftBlade\Core\Planning\OrderLine;
 use DeftBlade\Core\Planning\PanPlace;
 use DeftBlade\Core\Planning\Turn;
@@ -35,6 +36,12 @@ final readonly class PlannedList
         public ?OrderLine $order,
         public bool $isPriced,
     ) {}
+
+    /** @return list<ByProduct> what its carcasses leave together; none where it is not known what one weighs */
+    public function byProducts(): array
+    {
+        return $this->standard === null || $this->order === null ? [] : ByProduct::of($this->standard, count($this->students), $this->order->typicalMg);
+    }
 
     public function bars(Student $student): bool
     {

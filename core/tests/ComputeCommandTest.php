@@ -30,7 +30,7 @@ final class ComputeCommandTest extends TestCase
     {
         $refused = Command::run(['compute', 'weather'], '{}');
         self::assertSame([2, ''], [$refused->exit, $refused->out]);
-        self::assertStringContainsString('order, queue', $refused->err);
+        self::assertStringContainsString('order, queue, stock', $refused->err);
     }
 
     #[DataProvider('questions')]

@@ -77,7 +77,7 @@ final class MessagesTest extends TestCase
     /** @return non-empty-list<string> the names a figure may have in a pattern */
     private static function namesOf(string $figure): array
     {
-        $stem = (string) preg_replace('/_(mg|ms|share)$/D', '', $figure);
+        $stem = (string) preg_replace('/_(mg|ml|ms|share)$/D', '', $figure);
         $range = (string) preg_replace('/(low|high)$/D', 'range', $stem);
 
         return match (true) {
@@ -93,14 +93,14 @@ final class MessagesTest extends TestCase
         $figures = [];
         foreach ($code->figures() as $figure) {
             $figures[$figure] = match (true) {
-                str_ends_with($figure, '_mg'), str_ends_with($figure, '_ms') => 5_000,
+                str_ends_with($figure, '_mg'), str_ends_with($figure, '_ms'), str_ends_with($figure, '_ml') => 5_000,
                 str_ends_with($figure, '_share') => 0.25,
                 in_array($figure, ['pieces', 'where', 'criteria'], true) => ['left', 'right'],
                 in_array($figure, ['piece', 'place'], true) => 'left',
                 $figure === 'criterion' => 'edge',
                 $figure === 'fault' => 'sawing',
                 str_ends_with($figure, 'basis') => 'share',
-                in_array($figure, ['count', 'weighed', 'step', 'steps', 'station'], true) => 1,
+                in_array($figure, ['count', 'weighed', 'step', 'steps', 'station', 'pots'], true) => 1,
                 in_array($figure, ['deduct', 'max'], true) => 2.5,
                 $figure === 'critical' => true,
                 default => 'words',
@@ -113,7 +113,7 @@ final class MessagesTest extends TestCase
     /** Each figure as one word, so that words can be counted. */
     private static function withoutFigures(string $said, MessageCode $code): string
     {
-        return strtr($said, ['Left and right' => 'x', 'left, right' => 'x', 'Left, right' => 'x', '5 g' => 'x', '25 %' => 'x', $code->value => 'code']);
+        return strtr($said, ['Left and right' => 'x', 'left, right' => 'x', 'Left, right' => 'x', '5 g' => 'x', '5 l' => 'x', '25 %' => 'x', $code->value => 'code']);
     }
 
     private static function standard(): Standard

@@ -217,3 +217,71 @@ test("a student who resits is marked in the brief, and is one at the tray", asyn
   await page.getByRole("button", { name: "Terms" }).click();
   await expect(page.getByRole("radiogroup", { name: "Resit" }).getByRole("radio", { name: "Resit" })).toBeChecked();
 });
+
+test("a wave is moved by its grip with the arrow keys and the pointer, and the gap follows", async ({ page }) => {
+  await signIn(page);
+  await openBrief(page, "Crown and legs");
+  const second = page.getByRole("slider", { name: "Start of wave 2" });
+  const third = page.getByRole("slider", { name: "Start of wave 3" });
+  await expect(second).toHaveAttribute("aria-valuetext", "09:18, a gap of 8 min");
+  await second.focus();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByLabel("Gap, min")).toHaveValue("10");
+  await expect(third).toHaveAttribute("aria-valuetext", "09:30, a gap of 10 min");
+  await expect(page.getByRole("article")).toContainText("09:30, wave 3:");
+
+  await third.scrollIntoViewIfNeeded();
+  const [at, before] = [await third.boundingBox(), await second.boundingBox()];
+  if (at === null || before === null) throw new Error("the grips are not shown");
+  // One gap further: of the third wave's two gaps that is half a gap each.
+  const [x, y] = [at.x + at.width / 2, at.y + at.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 10, y);
+  await page.mouse.move(x + (at.x - before.x), y);
+  await expect(third).toHaveAttribute("aria-valuenow", "15");
+  await page.mouse.up();
+  await expect(page.getByLabel("Gap, min")).toHaveValue("15");
+  await expect(page.getByRole("article")).toContainText("09:40, wave 3:");
+  await expect(page.getByText("Kept.", { exact: true })).toBeVisible();
+});
+
+test("students who share a pan have a zone each, from the brief to the scale, where one is weighed whole before the next", async ({
+  page,
+}) => {
+  await signIn(page);
+  await openBrief(page, "Crown and legs");
+  await expect(page.getByRole("link", { name: /^Pans and zone labels/ })).toHaveCount(0);
+  await page.getByLabel("Presented on").selectOption("a pan for three");
+  await expect(page.getByRole("list", { name: "Students", exact: true }).getByRole("listitem").nth(3)).toContainText("pan 2 B");
+  await expect(page.getByRole("article")).toContainText("4 Kenji Moriwaki (pan 2, zone B)");
+  await expect(page.getByRole("link", { name: /^Pans and zone labels/ }).first()).toBeVisible();
+  await expect(page.getByText("Kept.", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Set it" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Set it" }).click();
+  await page.getByRole("link", { name: "To the Floor" }).click();
+  await expect(page.locator('[data-station="3"]')).toContainText("pan 2 A");
+
+  await page.locator('[data-station="3"]').click();
+  await page.getByRole("complementary").getByRole("link").click();
+  await expect(page.getByRole("heading", { name: "Farid Nazaryan" })).toBeVisible();
+  await page.keyboard.press("w");
+  const pan = page.getByRole("region", { name: "Shared pan" });
+  await expect(pan).toContainText("Zone A of pan 2 is Farid Nazaryan’s.");
+  await expect(pan.getByRole("listitem")).toHaveText(["A3 Farid Nazaryan", "B4 Kenji Moriwaki"]);
+  const next = pan.getByRole("link", { name: "Next: zone B, Kenji Moriwaki" });
+  const places = page.locator("[data-place]");
+  const all = await places.count();
+  expect(all).toBeGreaterThan(5);
+  for (let weighed = 0; weighed < all; weighed++) {
+    await expect(next).toHaveCount(0);
+    await page.getByLabel("Or type it").fill("100 g");
+    await page.getByLabel("Or type it").press("Enter");
+    await expect(places.filter({ hasText: "100" })).toHaveCount(weighed + 1);
+  }
+  await next.click();
+  await expect(page.getByRole("heading", { name: "Kenji Moriwaki" })).toBeVisible();
+  await expect(pan).toContainText("Zone B of pan 2 is Kenji Moriwaki’s.");
+  await expect(pan.getByRole("link", { name: "A 3 Farid Nazaryan" })).toBeVisible();
+});

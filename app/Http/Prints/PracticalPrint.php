@@ -62,6 +62,7 @@ final readonly class PracticalPrint
             Currency::known($this->school->settings->currency) ?? throw new \LogicException('the school\'s currency is a known one'),
             $this->school->settings->timeZone,
             $this->school->vocabulary()->say('{Frame} scrape'),
+            $this->school->sentences(),
             $brief->set_at !== null,
         );
     }
@@ -106,7 +107,6 @@ final readonly class PracticalPrint
         $standard = Standard::read($node);
         $plan = $this->shipped->planOf($standard->carcass);
         $words = $this->school->vocabulary();
-        $usual = $list->order->typicalMg ?? $this->shipped->typicalMassOf($standard->carcass)?->usual->mg;
 
         return new PrintedList(
             $standard,
@@ -119,7 +119,7 @@ final readonly class PracticalPrint
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             array_values(array_map(static fn(MiseItem $it): MiseItem => new MiseItem($it->id, $words->say($it->title), $it->isSafety), $this->shipped->mise($standard->species)->items)),
             array_map(static fn(Equipment $it): Equipment => new Equipment($words->say($it->title), $it->count), Equipment::read(Node::of($this->shipped->school('equipment'), 'equipment'), $list->product, min($document->benches, count($students)), count($students), $document->scales)),
-            $usual === null ? [] : ByProduct::of($standard, count($students), $usual),
+            $list->order === null ? [] : ByProduct::of($standard, count($students), $list->order->typicalMg),
             $students,
             $list->order,
             $document->lists[$index],

@@ -8,6 +8,7 @@ use App\Brief\BriefDocument;
 use App\Brief\BriefPlan;
 use App\Models\Room;
 use DeftBlade\Core\Money\Currency;
+use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Vocabulary\Units;
 
 /** A practical with all that its prints say. */
@@ -28,6 +29,7 @@ final readonly class PrintedPractical
         public Currency $currency,
         public string $timeZone,
         public string $scrape,
+        public Sentences $sentences,
         public bool $isSet,
     ) {}
 

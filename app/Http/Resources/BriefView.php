@@ -16,6 +16,7 @@ use App\School\School;
 use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Planning\Order;
 use DeftBlade\Core\Planning\OrderLine;
+use DeftBlade\Core\Planning\Stock;
 use OpenApi\Attributes as OA;
 
 /** A practical as it is planned, and what follows from the plan. */
@@ -25,6 +26,7 @@ final readonly class BriefView
     /**
      * @param list<string>          $assessments
      * @param list<BriefListView>   $lists
+     * @param list<string>          $stocks
      * @param list<string>          $missing
      * @param list<string>          $warnings
      * @param list<BriefPersonView> $staff
@@ -52,6 +54,8 @@ final readonly class BriefView
         public int $mass_mg,
         #[OA\Property(description: 'In minor units; null while a price is missing.')]
         public ?int $cost_minor,
+        #[OA\Property(type: 'array', description: 'Stock from the bones, one sentence a class of product: how much, and the pots to have ready.', items: new OA\Items(type: 'string'))]
+        public array $stocks,
         #[OA\Property(type: 'array', description: 'What must be there before it can be set.', items: new OA\Items(type: 'string'))]
         public array $missing,
         #[OA\Property(type: 'array', description: 'What should be looked at.', items: new OA\Items(type: 'string'))]
@@ -85,6 +89,7 @@ final readonly class BriefView
             $school->settings->currency,
             $order->massMg(),
             $isPriced ? $order->costMinor() : null,
+            array_map(static fn(Stock $it): string => $sentences->say($it->said()), $plan->stocks),
             array_map($sentences->say(...), $plan->missing),
             array_map($sentences->say(...), $plan->warnings),
             array_values(User::query()->whereIn('role', [Role::Instructor, Role::Assessor])->whereNull('left_at')->orderBy('name')->get()->map(BriefPersonView::of(...))->all()),

@@ -188,6 +188,7 @@ enum MessageCode: string
     case BriefKin = 'brief.kin';
     case BriefBarred = 'brief.barred';
     case BriefUnmarked = 'brief.unmarked';
+    case BriefStock = 'brief.stock';
     case AuditBriefSet = 'audit.brief_set';
     case AuditBriefPostponed = 'audit.brief_postponed';
     case AuditBriefCancelled = 'audit.brief_cancelled';
@@ -299,6 +300,7 @@ enum MessageCode: string
             self::BriefKin => ['person', 'student', 'station'],
             self::BriefBarred => ['person', 'product'],
             self::BriefUnmarked => ['person', 'station'],
+            self::BriefStock => ['group', 'bones_mg', 'vegetables_mg', 'water_ml', 'pots', 'pot_ml', 'from_hours', 'to_hours'],
             self::AuditBriefSet => ['practical', 'count', 'day'],
             self::AuditBriefPostponed => ['practical', 'was', 'is', 'why'],
             self::AuditBriefCancelled => ['practical', 'why'],

@@ -7,6 +7,7 @@ namespace DeftBlade\Core\Questions;
 use DeftBlade\Core\Compute\Computation;
 use DeftBlade\Core\Planning\Order;
 use DeftBlade\Core\Planning\Queue;
+use DeftBlade\Core\Planning\Stock;
 
 /** The questions the core answers beside grading. */
 final class Questions
@@ -15,5 +16,6 @@ final class Questions
     public const ALL = [
         'order' => Order::class,
         'queue' => Queue::class,
+        'stock' => Stock::class,
     ];
 }

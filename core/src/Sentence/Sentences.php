@@ -58,7 +58,7 @@ final readonly class Sentences
     }
 
     /**
-     * Figures as they stand in a sentence: `mass_mg` as {mass}, `x_mg` as {x_mass}, `x_ms` as {x}, `x_share` as {x} and, to one place, {x_1}; of a thing
+     * Figures as they stand in a sentence: `mass_mg` as {mass}, `x_mg` as {x_mass}, `x_ml` and `x_ms` as {x}, `x_share` as {x} and, to one place, {x_1}; of a thing
      * its title, and {…_inside} for the middle of a sentence.
      *
      * @param array<string, int|float|string|bool|null|list<string>> $figures
@@ -69,7 +69,7 @@ final readonly class Sentences
     {
         $said = [];
         foreach ($figures as $name => $value) {
-            $stem = (string) preg_replace('/_(mg|ms|share)$/D', '', $name);
+            $stem = (string) preg_replace('/_(mg|ml|ms|share)$/D', '', $name);
             $said += match (true) {
                 $value === null => [$stem => ''],
                 is_bool($value) => [$name => $value ? 'yes' : 'no'],
@@ -80,6 +80,7 @@ final readonly class Sentences
                     default => $this->listed($value),
                 }],
                 str_ends_with($name, '_mg') => [$name === 'mass_mg' ? 'mass' : "{$stem}_mass" => $this->vocabulary->units->mass(Mass::ofMilligrams((int) $value))],
+                str_ends_with($name, '_ml') => [$stem => $this->vocabulary->units->volume((int) $value)],
                 str_ends_with($name, '_ms') => [$stem => self::clock((float) $value)],
                 str_ends_with($name, '_share') => [$stem => self::percent((float) $value, 2), "{$stem}_1" => self::percent((float) $value, 1)],
                 in_array($name, self::AS_WRITTEN, true) && is_numeric($value) => [$name => self::written((float) $value)],

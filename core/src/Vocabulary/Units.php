@@ -13,6 +13,10 @@ enum Units: string
     case Metric = 'metric';
     case Us = 'us';
 
+    private const ML_PER_QUART = 946.352946;
+
+    private const ML_PER_LITRE = 1_000;
+
     /** "267 g"; "9.42 oz" up to a pound, "4 lb 3 oz" from there. */
     public function mass(Mass $mass): string
     {
@@ -20,6 +24,16 @@ enum Units: string
             $this === self::Metric => $mass->format(MassUnit::Gram),
             $mass->mg < MassUnit::Pound->milligrams() => $mass->format(MassUnit::Ounce),
             default => $mass->format(MassUnit::Pound),
+        };
+    }
+
+    /** "750 ml", "15.4 l"; in quarts of 946.352946 ml (NIST Handbook 44, Appendix C) where ounces are said: "16.2 qt". */
+    public function volume(int $ml): string
+    {
+        return match (true) {
+            $this === self::Us => round($ml / self::ML_PER_QUART, 1).' qt',
+            $ml < self::ML_PER_LITRE => "$ml ml",
+            default => round($ml / self::ML_PER_LITRE, 1).' l',
         };
     }
 

@@ -1517,6 +1517,8 @@ export interface components {
             mass_mg: number;
             /** @description In minor units; null while a price is missing. */
             cost_minor: number | null;
+            /** @description Stock from the bones, one sentence a class of product: how much, and the pots to have ready. */
+            stocks: string[];
             /** @description What must be there before it can be set. */
             missing: string[];
             /** @description What should be looked at. */

@@ -33,5 +33,17 @@
             </table>
         @endforeach
     @endforeach
+    @if ($practical->plan->stocks !== [])
+        <h2>Stock from the bones</h2>
+        <table>
+            @foreach ($practical->plan->stocks as $stock)
+                <tr>
+                    <td class="tick"><span class="box"></span></td>
+                    <td>{{ $practical->sentences->say($stock->said()) }}</td>
+                    <td class="figure">{{ count($stock->pots) }}</td>
+                </tr>
+            @endforeach
+        </table>
+    @endif
     <p class="caution">A station without what is marked as safety does not start.</p>
 </section>

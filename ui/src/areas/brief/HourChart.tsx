@@ -1,23 +1,39 @@
 import Box from "@mui/material/Box";
-import type { Brief } from "../../api/types";
+import { useState } from "react";
+import type { Brief, BriefStudent } from "../../api/types";
 import { counted } from "../../parts/format";
 import { timeAt } from "./hour";
+import { WaveGrips } from "./WaveGrips";
 
 const ROW = 17;
 const LEFT = 30;
+const RIGHT = 8;
 const WIDTH = 700;
+/** Narrower than this it is scrolled. */
+const LEAST = 480;
 const TICK_S = 900;
 const MINUTE_S = 60;
 /** How high the queue is drawn where it is longest. */
 const QUEUE = 54;
 
+interface HourChartProps {
+  brief: Brief;
+  /** The gap from one wave to the next as it is written now, and what changes it; without it no wave can be moved. */
+  gap?: { s: number; onChange: (gapS: number) => void };
+}
+
 /** The hour drawn: a bar for each student at their station, with mise, work up to the standard time, time up to the limit, and cleaning. */
-export function HourChart({ brief }: { brief: Brief }) {
+export function HourChart({ brief, gap }: HourChartProps) {
   const { document } = brief;
-  const turns = brief.lists.flatMap((it) => it.students);
+  const [tried, setTried] = useState<number | null>(null);
+  // A wave is drawn where it would start by the gap that is tried; what follows from that is worked out when it is kept.
+  const later = (wave: number): number => (wave - 1) * ((tried ?? gap?.s ?? document.gap_s) - document.gap_s);
+  const turns = brief.lists.flatMap((it) => it.students).map((it) => moved(it, later(it.wave)));
+  const starts = [...new Map(turns.map((it) => [it.wave, it.start_s]))].sort(([one], [other]) => one - other).map(([, start]) => start);
   const benches = Math.max(1, ...turns.map((it) => it.bench));
   const end = Math.max(brief.hour.free_s, brief.hour.p95_last_s ?? 0, TICK_S);
-  const x = (seconds: number): number => LEFT + (seconds / end) * (WIDTH - LEFT - 8);
+  const plot = WIDTH - LEFT - RIGHT;
+  const x = (seconds: number): number => LEFT + (seconds / end) * plot;
   const floor = benches * ROW + 6;
   const most = Math.max(1, ...brief.hour.waiting);
   const queueTop = floor + 34;
@@ -30,6 +46,19 @@ export function HourChart({ brief }: { brief: Brief }) {
 
   return (
     <Box sx={{ mt: 1.5, overflowX: "auto" }}>
+      {gap !== undefined && starts.length > 1 && (
+        <Box sx={{ minWidth: LEAST }}>
+          <WaveGrips
+            starts={starts}
+            gapS={tried ?? gap.s}
+            begins={document.start}
+            shareOf={(seconds) => x(seconds) / WIDTH}
+            secondsAt={(share) => ((share * WIDTH - LEFT) / plot) * end}
+            onTry={setTried}
+            onGap={gap.onChange}
+          />
+        </Box>
+      )}
       <Box
         component="svg"
         role="img"
@@ -37,7 +66,7 @@ export function HourChart({ brief }: { brief: Brief }) {
         viewBox={`0 0 ${WIDTH} ${height}`}
         sx={{
           width: "100%",
-          minWidth: 480,
+          minWidth: LEAST,
           display: "block",
           color: "text.primary",
           "& text": { typography: "figure", fontSize: 12.5, fontWeight: 500, fill: "currentColor" },
@@ -101,7 +130,7 @@ export function HourChart({ brief }: { brief: Brief }) {
           trays waiting for the scale
         </text>
         <Box component="path" d={queuePath(brief.hour.waiting, x, queueTop, most)} sx={{ fill: "var(--mui-palette-steel-main)" }} />
-        <Box component="line" x1={LEFT} x2={WIDTH - 8} y1={queueTop + QUEUE} y2={queueTop + QUEUE} sx={{ stroke: "currentColor" }} />
+        <Box component="line" x1={LEFT} x2={WIDTH - RIGHT} y1={queueTop + QUEUE} y2={queueTop + QUEUE} sx={{ stroke: "currentColor" }} />
         <text x={LEFT - 8} y={queueTop + 10} textAnchor="end">
           {most.toFixed(0)}
         </text>
@@ -124,11 +153,19 @@ export function HourChart({ brief }: { brief: Brief }) {
       </Box>
       <Box component="p" sx={{ typography: "caption", m: 0, color: "text.secondary" }}>
         Full: up to the standard time. Outlined: up to the limit. Grey before and after: mise and cleaning. Below: how many trays wait, on
-        average.
+        average. A wave is moved by its grip, with the pointer or the arrow keys.
       </Box>
     </Box>
   );
 }
+
+const moved = (turn: BriefStudent, by: number): BriefStudent => ({
+  ...turn,
+  start_s: turn.start_s + by,
+  standard_s: turn.standard_s + by,
+  limit_s: turn.limit_s + by,
+  free_s: turn.free_s + by,
+});
 
 /** The queue as an outline over its base line, a step a minute. */
 function queuePath(waiting: number[], x: (seconds: number) => number, top: number, most: number): string {

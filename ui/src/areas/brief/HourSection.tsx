@@ -74,7 +74,7 @@ export function HourSection({ document, brief, onChange }: BriefPart) {
       </Box>
       {brief.hour.p95_wait_s !== null && (
         <>
-          <HourChart brief={brief} />
+          <HourChart brief={brief} gap={{ s: document.gap_s, onChange: (gap_s) => onChange((before) => ({ ...before, gap_s })) }} />
           <AtTheScale gapS={document.gap_s} brief={brief} onGap={(gap_s) => onChange((before) => ({ ...before, gap_s }))} />
         </>
       )}

@@ -56,6 +56,15 @@ export function OrderSection({ document, brief, onChange }: BriefPart) {
           In all {mass.bulk(brief.mass_mg)}, {moneyWords(brief.cost_minor, brief.currency)}.
         </Typography>
       )}
+      {brief.stocks.length > 0 && (
+        <Box component="ul" aria-label="Stock from the bones" sx={{ m: 0, pl: 2.5 }}>
+          {brief.stocks.map((it) => (
+            <Typography component="li" key={it}>
+              {it}
+            </Typography>
+          ))}
+        </Box>
+      )}
     </Section>
   );
 }
