@@ -70,6 +70,39 @@ final class BriefTest extends TestCase
         self::assertSame([], $missed($this->getJson('/api/v1/missed-tries')));
     }
 
+    public function testWhoMarksWhichStationsStandsOnBenchAndFloor(): void
+    {
+        $person = static fn(string $name): string => User::query()->where('name', $name)->firstOrFail()->id;
+        [$marit, $teodor] = [$person('Marit Oyelaran'), $person('Teodor Vance')];
+        $students = self::students();
+        $this->as('marit')->save(self::brief([
+            'day' => $this->today()->toDateString(),
+            'lists' => [self::list('chicken-crown-and-legs', array_slice($students, 0, 4)), self::list('chicken-spatchcock', array_slice($students, 4, 2))],
+            'assessors' => [['person' => $marit, 'is_second' => false, 'stations' => [1, 2, 3, 4]], ['person' => $teodor, 'is_second' => true, 'stations' => [3, 4, 5]]],
+        ]), 0)->assertOk();
+        [$crown, $spatchcock] = (array) $this->set(1)->assertOk()->json('assessments');
+        $ofCrown = [
+            ['person' => $marit, 'name' => 'Marit Oyelaran', 'is_second' => false, 'stations' => [1, 2, 3, 4]],
+            ['person' => $teodor, 'name' => 'Teodor Vance', 'is_second' => true, 'stations' => [3, 4]],
+        ];
+        $this->getJson("/api/v1/assessments/$crown/floor")->assertOk()->assertJsonPath('assessors', $ofCrown);
+        $this->getJson("/api/v1/assessments/$spatchcock/floor")->assertOk()->assertJsonPath('assessors', [['person' => $teodor, 'name' => 'Teodor Vance', 'is_second' => true, 'stations' => [5]]]);
+        $bench = array_column((array) $this->getJson('/api/v1/bench')->assertOk()->json('today'), 'assessors', 'id');
+        self::assertSame($ofCrown, $bench[$crown]);
+        self::assertContains([], $bench, 'one that was not planned in a brief');
+    }
+
+    public function testSaysWhichPotsItsBonesTake(): void
+    {
+        $students = self::students();
+        $saved = $this->as('marit')->save(self::brief(['lists' => [self::list('chicken-crown-and-legs', array_slice($students, 0, 6)), self::list('chicken-spatchcock', array_slice($students, 6, 3)), self::list('sea-trout-fillets-ribs-on-frame', array_slice($students, 9))]]), 0)->assertOk();
+        $stocks = (array) $saved->json('stocks');
+        self::assertCount(2, $stocks, 'both lists of poultry into one pot, fish into its own');
+        self::assertStringStartsWith('Bones of poultry for stock: about ', $stocks[0]);
+        self::assertStringContainsString('in 1 pot of 20 l, simmered 0.5 to 0.75 h.', $stocks[1]);
+        $this->save(self::brief(['lists' => []]), 1)->assertOk()->assertJsonPath('stocks', []);
+    }
+
     public function testWhatASetPracticalIsHeldAgainstStaysWhatItWas(): void
     {
         $this->as('marit')->save(self::brief(), 0)->assertOk();

@@ -260,6 +260,7 @@ test("students who share a pan have a zone each, from the brief to the scale, wh
   await expect(page.getByText("Kept.", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Set it" }).click();
   await page.getByRole("dialog").getByRole("button", { name: "Set it" }).click();
+  await expect(page.getByText("Held against Chicken, crown and legs, version 1.")).toBeVisible();
   await page.getByRole("link", { name: "To the Floor" }).click();
   await expect(page.locator('[data-station="3"]')).toContainText("pan 2 A");
 

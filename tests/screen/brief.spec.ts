@@ -2,7 +2,7 @@ import { expect, test } from "@playwright/test";
 import "./support/browser";
 import type { Policy } from "../../ui/src/api/types";
 import { timeAt } from "../../ui/src/areas/brief/hour";
-import { readStations, stationsInWords } from "../../ui/src/areas/brief/stations";
+import { readStations, stationsInWords } from "../../ui/src/parts/stations";
 import { isJudged, judgedComponent, settingOf, settingsOf, wholeWeight, withSetting } from "../../ui/src/areas/standards/policy/policy";
 import { massWords } from "../../ui/src/parts/mass";
 import { minorPerUnit, moneyWords } from "../../ui/src/parts/money";

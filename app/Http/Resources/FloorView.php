@@ -15,6 +15,7 @@ use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Checkpoint;
 use DeftBlade\Core\Standard\Defect;
+use Illuminate\Database\Eloquent\Collection;
 use OpenApi\Attributes as OA;
 
 /** The room as it stands: its stations where they stand, and what can be marked. */
@@ -22,6 +23,7 @@ use OpenApi\Attributes as OA;
 final readonly class FloorView
 {
     /**
+     * @param list<AssessorView>      $assessors
      * @param list<list<int>>         $rows
      * @param list<FloorStationView>  $stations
      * @param list<MiseItemView>      $mise
@@ -43,6 +45,8 @@ final readonly class FloorView
         public bool $is_rehearsal,
         #[OA\Property(description: 'Why it was cancelled; null where it was not.')]
         public ?string $cancelled,
+        #[OA\Property(type: 'array', description: 'Who is down to mark it; nobody where it was not planned in a brief.', items: new OA\Items(ref: AssessorView::class))]
+        public array $assessors,
         #[OA\Property(type: 'string', enum: ['poultry', 'fish', 'meat', 'other'])]
         public string $product,
         #[OA\Property(ref: '#/components/schemas/Allowance', nullable: true)]
@@ -91,6 +95,7 @@ final readonly class FloorView
             $assessment->room,
             $assessment->is_rehearsal,
             $assessment->cancelled,
+            AssessorView::ofEach(new Collection([$assessment]))[$assessment->id],
             $product->class ?? 'other',
             $time === null ? null : (object) ['standard_ms' => (int) $time->standardMs, 'limit_ms' => (int) $time->limitMs],
             $product->coldLimitMs ?? config()->integer('floor.cold_limit_ms'),

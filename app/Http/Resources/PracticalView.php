@@ -14,7 +14,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PracticalView
 {
-    /** @param list<TrayCardView> $trays */
+    /**
+     * @param list<AssessorView> $assessors
+     * @param list<TrayCardView> $trays
+     */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -34,14 +37,19 @@ final readonly class PracticalView
         public bool $is_rehearsal,
         #[OA\Property(description: 'Why it was cancelled; null where it was not.')]
         public ?string $cancelled,
+        #[OA\Property(type: 'array', description: 'Who is down to mark it; nobody where it was not planned in a brief.', items: new OA\Items(ref: AssessorView::class))]
+        public array $assessors,
         #[OA\Property]
         public TrayLayoutView $layout,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TrayCardView::class))]
         public array $trays,
     ) {}
 
-    /** @param Assessment $assessment with its group, and its attempts with student and release */
-    public static function of(Assessment $assessment, StandardInBrief $standard, Sentences $sentences): self
+    /**
+     * @param Assessment         $assessment with its group, and its attempts with student and release
+     * @param list<AssessorView> $assessors
+     */
+    public static function of(Assessment $assessment, StandardInBrief $standard, array $assessors, Sentences $sentences): self
     {
         $rows = ClassRows::of($assessment->attempts);
 
@@ -55,6 +63,7 @@ final readonly class PracticalView
             $standard->title,
             $assessment->is_rehearsal,
             $assessment->cancelled,
+            $assessors,
             $standard->layout,
             array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
         );

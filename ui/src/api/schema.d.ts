@@ -1335,6 +1335,15 @@ export interface components {
              */
             warmest_core_c: number;
         };
+        /** @description Who is down to mark which stations of a practical. */
+        AssessorView: {
+            /** Format: uuid */
+            person: string;
+            name: string;
+            /** @description Marks a second time. */
+            is_second: boolean;
+            stations: number[];
+        };
         /** @description What is on today, what is still open from before, and what waits. */
         BenchView: {
             /** Format: date */
@@ -1741,6 +1750,8 @@ export interface components {
             is_rehearsal: boolean;
             /** @description Why it was cancelled; null where it was not. */
             cancelled: string | null;
+            /** @description Who is down to mark it; nobody where it was not planned in a brief. */
+            assessors: components["schemas"]["AssessorView"][];
             /** @enum {string} */
             product: "poultry" | "fish" | "meat" | "other";
             time: components["schemas"]["Allowance"] | null;
@@ -2058,6 +2069,8 @@ export interface components {
             is_rehearsal: boolean;
             /** @description Why it was cancelled; null where it was not. */
             cancelled: string | null;
+            /** @description Who is down to mark it; nobody where it was not planned in a brief. */
+            assessors: components["schemas"]["AssessorView"][];
             layout: components["schemas"]["TrayLayoutView"];
             trays: components["schemas"]["TrayCardView"][];
         };

@@ -22,6 +22,7 @@ export type Standard = Schemas["Standard"];
 export type Policy = Schemas["Policy"];
 export type Brief = Schemas["BriefView"];
 export type BriefDocument = Schemas["BriefDocument"];
+export type Assessor = Schemas["AssessorView"];
 export type BriefStudent = Schemas["BriefStudentView"];
 export type BriefList = Schemas["BriefListView"];
 export type OpenPolicy = Schemas["PolicyView"];

@@ -1,5 +1,6 @@
 @push('rules')
-    .mise .tick { text-align: center; padding: 3pt 1pt; width: 22pt; }
+    .mise td { padding-top: 1.5pt; padding-bottom: 1.5pt; }
+    .mise .tick { text-align: center; padding-left: 1pt; padding-right: 1pt; width: 22pt; }
 @endpush
 <section @class(['sheet mise', 'first' => $isFirst])>
     @include('prints.parts.head')

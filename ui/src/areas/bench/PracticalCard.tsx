@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Practical, TrayCard } from "../../api/types";
 import { FlagMark } from "../../parts/FlagMark";
+import { MarkedBy } from "../../parts/MarkedBy";
 import { Standing } from "../../parts/Standing";
 import { Unseen } from "../../parts/Unseen";
 import { MiniTray } from "../../parts/MiniTray";
@@ -23,6 +24,7 @@ export function TodaysPractical({ practical }: { practical: Practical }) {
           <Typography sx={{ color: "text.secondary" }}>
             {practical.course}, group {practical.group}, {practical.room}. {judged} of {practical.trays.length} trays judged.
           </Typography>
+          <MarkedBy assessors={practical.assessors} />
           <Standing practical={practical} />
         </Box>
         <Button component={Link} to={`/sheet/${practical.id}`}>
@@ -122,6 +124,7 @@ function PracticalLine({ practical, where, state, to }: PracticalLineProps) {
         <Typography variant="body2" sx={{ color: "text.secondary" }}>
           {where}
         </Typography>
+        <MarkedBy assessors={practical.assessors} />
         <Standing practical={practical} />
       </Box>
       <Typography variant="label">{state}</Typography>

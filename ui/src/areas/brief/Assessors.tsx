@@ -6,8 +6,8 @@ import type { Brief, BriefDocument } from "../../api/types";
 import type { BriefKeeping } from "../../api/useBriefs";
 import { Field } from "../../parts/Field";
 import { Pick } from "../../parts/Pick";
+import { readStations, stationsInWords } from "../../parts/stations";
 import { Toggle } from "../../parts/Toggle";
-import { readStations, stationsInWords } from "./stations";
 
 interface AssessorsProps {
   document: BriefDocument;

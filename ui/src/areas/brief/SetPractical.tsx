@@ -9,6 +9,7 @@ import { Rail } from "../../app/Rail";
 import { saidOf } from "../../parts/problems";
 import { useTimeWords } from "../../parts/times";
 import { BriefSheet } from "./BriefSheet";
+import { HeldAt } from "./HeldAt";
 import { HourChart } from "./HourChart";
 import { PrintSection } from "./PrintSection";
 import { PutOff } from "./PutOff";
@@ -52,6 +53,7 @@ export function SetPractical({ brief }: { brief: Brief }) {
           {saidOf(copy.error)}
         </Typography>
       )}
+      {brief.cancelled === null && brief.assessments.map((it) => <HeldAt key={it} assessment={it} />)}
       <WhatBecame brief={brief} />
       <PrintSection brief={brief} document={brief.document} />
       <Box sx={{ mt: 3 }}>

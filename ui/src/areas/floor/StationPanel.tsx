@@ -9,6 +9,7 @@ import { clock } from "../../parts/format";
 import { useTimeWords } from "../../parts/times";
 import { StartAnyway } from "../../parts/StartAnyway";
 import { useKeys } from "../../parts/useKey";
+import { MarkedBy } from "../../parts/MarkedBy";
 import { ClockBar } from "./ClockBar";
 import { MarkPanel } from "./MarkPanel";
 import { SafetyStop } from "./SafetyStop";
@@ -82,6 +83,7 @@ export function StationPanel({ floor, station, now, entries, onClose }: StationP
           ×
         </Button>
       </Box>
+      <MarkedBy assessors={floor.assessors.filter((it) => it.stations.includes(station.station))} />
       <ClockBar station={station} time={floor.time} now={now} />
       {station.splits.map((split) => (
         <Typography key={split.checkpoint} variant="label">

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Floor, FloorStation } from "../../api/types";
+import { useUser } from "../../api/useSession";
 import { Unseen } from "../../parts/Unseen";
 import { ClockBar } from "./ClockBar";
 import { outFor } from "./ColdChain";
@@ -36,6 +37,8 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
   const { stage, last, missing } = station;
   const band = bands[floor.product];
   const isOver = stage === "judged";
+  const { id } = useUser();
+  const isOurs = floor.assessors.length > 1 && floor.assessors.some((it) => it.person === id && it.stations.includes(station.station));
   const lacks = outFor(station, now) > floor.cold_limit_ms && !isOver ? [...missing, "out of the cold too long"] : missing;
 
   return (
@@ -101,6 +104,7 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
             {stageWords[stage]}
             {station.wave > 1 && !isOver && `, wave ${station.wave}`}
             {station.pan !== null && !isOver && `, pan ${station.pan.pan} ${station.pan.zone}`}
+            {isOurs && !isOver && ", yours"}
           </Typography>
           <Box sx={{ flex: "none", "@container (max-width: 168px)": { display: "none" } }}>
             <WayMarks stage={stage} />

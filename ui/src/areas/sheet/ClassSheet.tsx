@@ -13,7 +13,7 @@ import { day, percent, points } from "../../parts/format";
 import { ReleaseSlip } from "../../parts/ReleaseSlip";
 import { Standing } from "../../parts/Standing";
 import { compareBy, type Order } from "./order";
-import { HoldAgainst } from "./HoldAgainst";
+import { HoldAgainst } from "../../parts/HoldAgainst";
 import { SheetHead } from "./SheetHead";
 
 export function ClassSheet() {

@@ -1,12 +1,12 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { Problem } from "../../api/problem";
-import type { Assessment } from "../../api/types";
-import { useHoldAgainst } from "../../api/useAssessment";
-import { useShelf } from "../../api/useStandards";
-import { Field } from "../../parts/Field";
-import { Slip } from "../../parts/Slip";
+import { Problem } from "../api/problem";
+import type { Assessment } from "../api/types";
+import { useHoldAgainst } from "../api/useAssessment";
+import { useShelf } from "../api/useStandards";
+import { Field } from "./Field";
+import { Slip } from "./Slip";
 
 /** Offered where a later version of the standard is published: the class can be held against it, with a reason. */
 export function HoldAgainst({ assessment }: { assessment: Assessment }) {
