@@ -8,11 +8,14 @@ type Violation = AxeResults["violations"][number];
 /** Every rule in the light scheme; in the dark one the rules of colour, because nothing else differs there. */
 async function expectNoSeriousViolation(page: Page, view: string): Promise<void> {
   await show(page, "light");
-  const light = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
+  const light = await axe(page).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
   await show(page, "dark");
-  const dark = await new AxeBuilder({ page }).withRules(["color-contrast", "link-in-text-block"]).analyze();
+  const dark = await axe(page).withRules(["color-contrast", "link-in-text-block"]).analyze();
   expect([...named(`${view}, light`, light.violations), ...named(`${view}, dark`, dark.violations)]).toEqual([]);
 }
+
+/** No page has a frame: it is read in place, and only what is wrong is written out. */
+const axe = (page: Page): AxeBuilder => new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ["violations"] });
 
 async function show(page: Page, scheme: "light" | "dark"): Promise<void> {
   await page.emulateMedia({ colorScheme: scheme });
