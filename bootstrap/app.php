@@ -6,6 +6,7 @@ use App\Actions\Conflict;
 use App\Actions\InvalidDocument;
 use App\Actions\OutOfDate;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StatefulRequests;
 use App\Http\Problem;
 use App\School\School;
 use DeftBlade\Core\Json\InvalidPackage;
@@ -24,7 +25,7 @@ $application = Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
-        $middleware->statefulApi();
+        $middleware->api(prepend: [StatefulRequests::class]);
         $middleware->redirectGuestsTo('/');
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

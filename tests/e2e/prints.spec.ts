@@ -44,6 +44,10 @@ test("a brief is printed, set, and the code on a station card opens that tray", 
   await expect(cards.getByText("Wave 1, starts at").first()).toBeVisible();
   const name = await cards.locator(".who").first().innerText();
   const address = await scan(cards);
+  const bookmark = cards.url();
+  await cards.goto("about:blank");
+  await cards.goto(bookmark);
+  await expect(cards.locator(".who").first(), "the address of a print is good by itself").toHaveText(name);
   expect(address).toMatch(/\/tray\/[0-9a-f-]{36}$/);
   await cards.goto(address ?? "");
   await expect(cards.getByRole("heading", { name, exact: true })).toBeVisible();
