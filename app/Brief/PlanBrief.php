@@ -220,6 +220,7 @@ final readonly class PlanBrief
     private static function warnings(BriefDocument $brief, array $lists): array
     {
         $found = [];
+        $unmarked = [];
         $marked = array_merge([], ...array_map(static fn(BriefAssessor $it): array => $it->isSecond ? [] : $it->stations, $brief->assessors));
         foreach ($lists as $list) {
             foreach ($list->students as $index => $student) {
@@ -227,9 +228,13 @@ final readonly class PlanBrief
                     $found[] = Message::of(MessageCode::BriefBarred, ['person' => $student->name, 'product' => $list->product->title ?? '']);
                 }
                 if ($brief->assessors !== [] && ! in_array($list->first + $index, $marked, true)) {
-                    $found[] = Message::of(MessageCode::BriefUnmarked, ['person' => $student->name, 'station' => $list->first + $index]);
+                    $unmarked[$list->first + $index] = $student->name;
                 }
             }
+        }
+
+        if ($unmarked !== []) {
+            $found[] = Message::of(MessageCode::BriefUnmarked, ['count' => count($unmarked), 'person' => array_values($unmarked)[0], 'stations' => Stations::inWords(array_keys($unmarked))]);
         }
 
         return $found;

@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import "./support/browser";
 import type { Policy } from "../../ui/src/api/types";
-import { timeAt } from "../../ui/src/areas/brief/hour";
+import { startsWithGap, timeAt } from "../../ui/src/areas/brief/hour";
 import { readStations, stationsInWords } from "../../ui/src/parts/stations";
 import { isJudged, judgedComponent, settingOf, settingsOf, wholeWeight, withSetting } from "../../ui/src/areas/standards/policy/policy";
 import { massWords } from "../../ui/src/parts/mass";
@@ -34,6 +34,18 @@ test("what is written as stretches is read again as it was", () => {
     const stations = Array.from({ length: 9 }, (_, index) => index + 1).filter((it) => (bits >> (it - 1)) & 1);
     expect(readStations(stationsInWords(stations))).toEqual(stations);
   }
+});
+
+test("with another gap waves start so far apart, but none before its stations are ready", () => {
+  // As far apart as the gap asks: all of them move.
+  expect(startsWithGap([600, 1080, 1560], 480, 900)).toEqual([600, 1500, 2400]);
+  expect(startsWithGap([600, 1080, 1560], 480, 0)).toEqual([600, 600, 600]);
+  // The third waits for its stations, and follows the second.
+  expect(startsWithGap([600, 1080, 4080], 480, 600)).toEqual([600, 1200, 4200]);
+  expect(startsWithGap([600, 3480], 480, 900)).toEqual([600, 3480]);
+  expect(startsWithGap([600, 3480], 480, 3600)).toEqual([600, 4200]);
+  expect(startsWithGap([600], 480, 900)).toEqual([600]);
+  expect(startsWithGap([], 480, 900)).toEqual([]);
 });
 
 test("a time in the hour is said by the clock, past midnight too", () => {

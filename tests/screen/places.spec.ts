@@ -1,6 +1,5 @@
 import { expect, test } from "@playwright/test";
-import type { Assessment, Floor, Tray, TrayLayout } from "../../ui/src/api/types";
-import { scaleQueue } from "../../ui/src/areas/floor/scaleQueue";
+import type { Assessment, Tray, TrayLayout } from "../../ui/src/api/types";
 import { allowanceWords } from "../../ui/src/areas/roster/allowances";
 import { holdersOf } from "../../ui/src/areas/standards/holders";
 import { moveOn } from "../../ui/src/areas/tray/moveOn";
@@ -115,16 +114,6 @@ test("a cut, what is used and what is thrown away are told apart on the map", ()
     ["Waste", "waste", ["kidney"]],
   ]);
   expect(holdersOf({ pieces } as never)).toHaveLength(1);
-});
-
-test("trays wait for the scale in the order they were presented", () => {
-  const stations = [
-    { station: 1, queued_since_ms: 300 },
-    { station: 2, queued_since_ms: null },
-    { station: 3, queued_since_ms: 100 },
-    { station: 4, queued_since_ms: 200 },
-  ];
-  expect(scaleQueue({ stations } as unknown as Floor).map((it) => it.station)).toEqual([3, 4, 1]);
 });
 
 test("allowances and currencies in words", () => {

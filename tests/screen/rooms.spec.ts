@@ -15,10 +15,21 @@ test("of two answers about a station the newer holds, whichever came last", () =
   expect(withStations(room, [station("a", 7), station("b", 8), station("c", 1)]).stations).toEqual([station("a", 7), station("b", 9)]);
 });
 
-test("the scale is next for whoever presented first", () => {
-  const station = (number: number, queued_since_ms: number | null) => ({ station: number, queued_since_ms }) as unknown as FloorStation;
-  const room = { stations: [station(1, 30), station(2, null), station(3, 10), station(4, 0)] } as unknown as Floor;
-  expect(scaleQueue(room).map((it) => it.station)).toEqual([4, 3, 1]);
+test("the scale is next for whoever presented first; a pan that is on it is weighed zone by zone", () => {
+  const station = (number: number, queued_since_ms: number | null, pan: FloorStation["pan"] = null) =>
+    ({ attempt: `attempt ${number}`, station: number, queued_since_ms, pan }) as unknown as FloorStation;
+  const queue = (...stations: FloorStation[]): number[] => scaleQueue({ stations } as unknown as Floor).map((it) => it.station);
+  expect(queue(station(1, 30), station(2, null), station(3, 10), station(4, 0))).toEqual([4, 3, 1]);
+  const pan = (number: number, zone: "A" | "B" | "C") => ({ pan: number, zone, of: 3 });
+  // Station 6 comes before stations 1 and 4, but after the first of pan 2.
+  expect(queue(station(1, 40, pan(1, "A")), station(4, 50, pan(2, "C")), station(5, 10, pan(2, "B")), station(6, 30))).toEqual([
+    5, 4, 6, 1,
+  ]);
+  expect(queue(station(4, 10, pan(2, "C")), station(5, 50, pan(2, "A")), station(6, null, pan(2, "B")), station(7, 20))).toEqual([5, 4, 7]);
+  // Presented at one moment, two pans still do not mix.
+  expect(queue(station(1, 10, pan(1, "A")), station(2, 10, pan(2, "A")), station(3, 10, pan(1, "B")), station(4, 10, pan(2, "B")))).toEqual(
+    [1, 3, 2, 4],
+  );
 });
 
 test("a station set down changes places with what stands there, or ends the row", () => {

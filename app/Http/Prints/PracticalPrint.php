@@ -10,6 +10,7 @@ use App\Brief\BriefDocument;
 use App\Brief\BriefPlan;
 use App\Brief\PlanBrief;
 use App\Brief\PlannedList;
+use App\Brief\Stations;
 use App\Http\Prints\CutMap\CutMapDrawing;
 use App\Http\Resources\MethodStepView;
 use App\Models\Assessment;
@@ -56,7 +57,7 @@ final readonly class PracticalPrint
             $document,
             $plan,
             $lists,
-            array_map(static fn(BriefAssessor $it): array => ['name' => is_string($name = $names->get($it->person)) ? $name : '', 'second' => $it->isSecond, 'at' => self::stretches($it->stations)], $document->assessors),
+            array_map(static fn(BriefAssessor $it): array => ['name' => is_string($name = $names->get($it->person)) ? $name : '', 'second' => $it->isSecond, 'at' => Stations::inWords($it->stations)], $document->assessors),
             Room::named($document->room),
             $this->school->settings->units,
             Currency::known($this->school->settings->currency) ?? throw new \LogicException('the school\'s currency is a known one'),
@@ -137,22 +138,5 @@ final readonly class PracticalPrint
         }
 
         return null;
-    }
-
-    /**
-     * @param list<int> $stations
-     *
-     * @return string neighbours as a stretch: "1–6, 9"
-     */
-    private static function stretches(array $stations): string
-    {
-        sort($stations);
-        $stretches = [];
-        foreach ($stations as $station) {
-            $last = array_key_last($stretches);
-            $last !== null && $stretches[$last][1] === $station - 1 ? $stretches[$last][1] = $station : $stretches[] = [$station, $station];
-        }
-
-        return implode(', ', array_map(static fn(array $it): string => $it[0] === $it[1] ? (string) $it[0] : "{$it[0]}–{$it[1]}", $stretches));
     }
 }

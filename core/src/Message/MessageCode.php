@@ -299,7 +299,7 @@ enum MessageCode: string
             self::BriefTwice => ['person'],
             self::BriefKin => ['person', 'student', 'station'],
             self::BriefBarred => ['person', 'product'],
-            self::BriefUnmarked => ['person', 'station'],
+            self::BriefUnmarked => ['count', 'person', 'stations'],
             self::BriefStock => ['group', 'bones_mg', 'vegetables_mg', 'water_ml', 'pots', 'pot_ml', 'from_hours', 'to_hours'],
             self::AuditBriefSet => ['practical', 'count', 'day'],
             self::AuditBriefPostponed => ['practical', 'was', 'is', 'why'],

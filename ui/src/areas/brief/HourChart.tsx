@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import { useState } from "react";
 import type { Brief, BriefStudent } from "../../api/types";
 import { counted } from "../../parts/format";
-import { timeAt } from "./hour";
+import { startsWithGap, timeAt } from "./hour";
 import { WaveGrips } from "./WaveGrips";
 
 const ROW = 17;
@@ -27,9 +27,10 @@ export function HourChart({ brief, gap }: HourChartProps) {
   const { document } = brief;
   const [tried, setTried] = useState<number | null>(null);
   // A wave is drawn where it would start by the gap that is tried; what follows from that is worked out when it is kept.
-  const later = (wave: number): number => (wave - 1) * ((tried ?? gap?.s ?? document.gap_s) - document.gap_s);
-  const turns = brief.lists.flatMap((it) => it.students).map((it) => moved(it, later(it.wave)));
-  const starts = [...new Map(turns.map((it) => [it.wave, it.start_s]))].sort(([one], [other]) => one - other).map(([, start]) => start);
+  const students = brief.lists.flatMap((it) => it.students);
+  const kept = [...new Map(students.map((it) => [it.wave, it.start_s]))].sort(([one], [other]) => one - other).map(([, start]) => start);
+  const starts = startsWithGap(kept, document.gap_s, tried ?? gap?.s ?? document.gap_s);
+  const turns = students.map((it) => moved(it, (starts[it.wave - 1] ?? 0) - (kept[it.wave - 1] ?? 0)));
   const benches = Math.max(1, ...turns.map((it) => it.bench));
   const end = Math.max(brief.hour.free_s, brief.hour.p95_last_s ?? 0, TICK_S);
   const plot = WIDTH - LEFT - RIGHT;

@@ -62,7 +62,7 @@ export function HourSection({ document, brief, onChange }: BriefPart) {
         </datalist>
       </Fields>
       <Box sx={{ mt: 1.25 }}>
-        <Fields least={104}>
+        <Fields least={92}>
           <NumberField label="Stations there" places={0} value={document.benches} onNumber={(it) => number("benches", it)} />
           <NumberField label="Scales" places={0} value={document.scales} onNumber={(it) => number("scales", it)} />
           <NumberField label="Waves" places={0} value={document.waves} onNumber={(it) => number("waves", it)} />
