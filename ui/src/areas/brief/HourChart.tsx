@@ -154,7 +154,7 @@ export function HourChart({ brief, gap }: HourChartProps) {
       </Box>
       <Box component="p" sx={{ typography: "caption", m: 0, color: "text.secondary" }}>
         Full: up to the standard time. Outlined: up to the limit. Grey before and after: mise and cleaning. Below: how many trays wait, on
-        average. A wave is moved by its grip, with the pointer or the arrow keys.
+        average.{gap !== undefined && starts.length > 1 && " A wave is moved by its grip, with the pointer or the arrow keys."}
       </Box>
     </Box>
   );

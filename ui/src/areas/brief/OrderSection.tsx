@@ -19,10 +19,10 @@ interface BriefPart {
 }
 
 const pans = [
-  { key: "1", title: "a tray each" },
-  { key: "2", title: "a pan for two" },
-  { key: "3", title: "a pan for three" },
-  { key: "4", title: "a pan for four" },
+  { key: "1", title: "own tray" },
+  { key: "2", title: "pan for 2" },
+  { key: "3", title: "pan for 3" },
+  { key: "4", title: "pan for 4" },
 ];
 
 type Order = BriefDocument["lists"][number]["order"];

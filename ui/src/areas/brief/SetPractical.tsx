@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import { useEffect } from "react";
 import { Link, useNavigate } from "react-router";
 import { v7 as uuid } from "uuid";
 import type { Brief } from "../../api/types";
@@ -20,6 +21,10 @@ export function SetPractical({ brief }: { brief: Brief }) {
   const { dayOf, timeOfDay } = useTimeWords();
   const copy = useBeginBrief();
   const navigate = useNavigate();
+  // Set from far down the page it was planned on, it begins at its top.
+  useEffect(() => {
+    window.scrollTo({ top: 0 });
+  }, []);
 
   return (
     <Box sx={{ px: 3, py: 2, maxWidth: 900 }}>
