@@ -69,6 +69,22 @@ test("a part becomes its left and its right where it lies, each with half of it"
   ]);
   expect(partsOf(split, "left-leg")).toEqual(["leg.left", "breast.left", "breast.right"]);
   expect(change.splitSides(cut, "wing")).toBe(cut);
+  const fish = {
+    ...cut,
+    carcass: {
+      ...cut.carcass,
+      parts: cut.carcass.parts.map((it) => ({ ...it, id: it.id.replace(".left", ".upper").replace(".right", ".lower") })),
+    },
+  };
+  expect(
+    change
+      .splitSides(fish, "breast")
+      .carcass.parts.slice(2, 4)
+      .map((it) => [it.id, it.title]),
+  ).toEqual([
+    ["breast.upper", "Breast, upper"],
+    ["breast.lower", "Breast, lower"],
+  ]);
   const fewer = change.changeParts(cut, cut.carcass.parts.slice(1));
   expect(partsOf(fewer, "left-leg")).toEqual([]);
 });

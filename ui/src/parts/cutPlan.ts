@@ -77,7 +77,9 @@ export function layOut(plan: CarcassPlan | null, shares: Map<string, number>): C
 }
 
 /** What the ids of paired parts end with (".left", ".right"), in the order the carcass names them. */
-const sidesOf = (parts: string[]): string[] => [...new Set(parts.filter((it) => it.includes(".")).map((it) => it.slice(it.indexOf("."))))];
+export const sidesOf = (parts: string[]): string[] => [
+  ...new Set(parts.filter((it) => it.includes(".")).map((it) => it.slice(it.indexOf(".")))),
+];
 
 /** The columns of the first side mirrored, then what lies on the midline, then those of the other. */
 function bandOf({ width, columns }: CarcassPlan["bands"][number], shares: Map<string, number>, [first, ...others]: string[]): Band {

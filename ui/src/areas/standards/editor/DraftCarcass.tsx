@@ -4,11 +4,12 @@ import Typography from "@mui/material/Typography";
 import { Field } from "../../../parts/Field";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
+import { upperFirst } from "../../../parts/format";
 import { Toggle } from "../../../parts/Toggle";
 import { AddByTitle } from "./AddByTitle";
 import { Fields } from "./Entry";
 import { useSchoolWords } from "./schoolWords";
-import { changeParts, dropped, freeId, replaced, slug, splitSides, type Draft, type Part } from "./draft";
+import { changeParts, dropped, freeId, replaced, sidesFor, slug, splitSides, type Draft, type Part } from "./draft";
 
 const kinds = [
   { key: "meat", title: "meat" },
@@ -38,6 +39,8 @@ export function DraftCarcass({ draft, isOwn, onChange }: DraftCarcassProps) {
     onChange(changeParts(draft, [...carcass.parts, { id, title, kind: "meat", share: 0 }]));
   };
 
+  const sides = sidesFor(draft);
+
   return (
     <Box component="section" aria-label="Carcass of the draft">
       <Typography
@@ -63,7 +66,7 @@ export function DraftCarcass({ draft, isOwn, onChange }: DraftCarcassProps) {
       )}
       {carcass.parts.map((part, index) => {
         const title = nameOf(part);
-        const isSided = /\.(left|right)$/.test(part.id);
+        const isSided = sides.some((it) => part.id.endsWith(`.${it}`));
 
         return (
           <Box
@@ -96,7 +99,7 @@ export function DraftCarcass({ draft, isOwn, onChange }: DraftCarcassProps) {
               <Box sx={{ display: "flex", gap: 0.5, pb: 0.5, justifyContent: "flex-end" }}>
                 {!isSided && (
                   <Toggle isOn={false} onToggle={() => onChange(splitSides(draft, part.id))}>
-                    Left and right
+                    {upperFirst(sides.join(" and "))}
                   </Toggle>
                 )}
                 <Button

@@ -1,4 +1,5 @@
 import type { Standard } from "../../../api/types";
+import { sidesOf } from "../../../parts/cutPlan";
 
 /** Changes to a draft, each giving a new one; whether it still adds up is for the server to say. */
 
@@ -181,16 +182,24 @@ export function changeParts(draft: Draft, parts: Part[]): Draft {
   return { ...draft, carcass: { ...draft.carcass, parts }, pieces: draft.pieces.map(kept), bins: (draft.bins ?? []).map(kept) };
 }
 
-/** One part becomes its left and its right, each with half of it, held where it was held. */
+/** What the halves of a part are called: as the carcass names its sides, else left and right. */
+export function sidesFor(draft: Draft): string[] {
+  const named = sidesOf(draft.carcass.parts.map((it) => it.id)).map((it) => it.slice(1));
+
+  return named.length > 1 ? named : ["left", "right"];
+}
+
+/** One part becomes its sides, each with its share of it, held where it was held. */
 export function splitSides(draft: Draft, id: string): Draft {
   const part = draft.carcass.parts.find((it) => it.id === id);
   if (part === undefined) return draft;
-  const sides = ["left", "right"].map((side): Part => ({
+  const named = sidesFor(draft);
+  const sides = named.map((side): Part => ({
     ...part,
     id: `${id}.${side}`,
     title: `${part.title ?? id}, ${side}`,
-    share: part.share / 2,
-    ...(part.sd === undefined ? {} : { sd: part.sd / 2 }),
+    share: part.share / named.length,
+    ...(part.sd === undefined ? {} : { sd: part.sd / named.length }),
   }));
   const halved = <T extends { parts?: string[] }>(place: T): T => ({
     ...place,
