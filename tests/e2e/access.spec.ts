@@ -68,6 +68,18 @@ test("when the server does not answer, the screen says so and can try again", as
   await expect(page.getByText("There is nothing at this address")).toBeVisible();
 });
 
+test("a page of the desk that was never opened opens without a network, and is filled when there is one", async ({ page, context }) => {
+  await signIn(page);
+  await page.waitForFunction(async () => (await caches.match("/build/manifest.json")) !== undefined);
+  await context.setOffline(true);
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Roster" }).click();
+  await expect(page).toHaveURL(/\/roster$/);
+  await expect(page.getByText("Fetching the roster")).toBeVisible();
+  await expect(page.getByText("No network.")).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText("Amina Berhane")).toBeVisible();
+});
+
 test("the scheme one chooses stays", async ({ page }) => {
   await signIn(page);
   await page.getByRole("button", { name: "Dark" }).click();
