@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Brief;
 
+use DeftBlade\Core\Capture\Day;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
 
@@ -84,10 +85,8 @@ final readonly class BriefDocument
         if ($node->isNull()) {
             return null;
         }
-        $day = $node->matching('/^\d{4}-\d{2}-\d{2}$/D', MessageCode::NoSuchTime);
-        [$year, $month, $date] = array_map(intval(...), explode('-', $day));
 
-        return checkdate($month, $date, $year) ? $day : throw $node->fail(MessageCode::NoSuchTime);
+        return Day::read($node)->format(Day::FORMAT);
     }
 
     /** @return list<Node> */

@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Ledger\DateMark;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Planning\Order;
@@ -217,6 +218,7 @@ final class RefusalsTest extends TestCase
         $own = static fn(string ...$words): array => array_map(static fn(string $it): array => ['book' => $it, 'school' => 'other'], $words);
 
         return [
+            [MessageCode::DayBefore, 'frozen[0].to: must not be before 2026-03-05', static fn(): DateMark => DateMark::read(Node::of((object) ['format' => 'deft-blade.date-mark/1', 'made' => '2026-03-02', 'days' => 7, 'frozen' => [(object) ['from' => '2026-03-05', 'to' => '2026-03-04']]]))],
             [MessageCode::NotATimeZone, 'school.time_zone: must be the name of a time zone, such as Europe/Vienna (IANA)', $choosing(['time_zone' => 'Mars/Olympus'])],
             [MessageCode::NotACurrency, 'school.currency: must be a currency code of three capitals, such as EUR (ISO 4217)', $choosing(['currency' => 'ESP'])],
             [MessageCode::WordTwice, 'school.own[1].book: “drumette” is given a word twice', $choosing(['own' => $own('drumette', 'Drumette')])],

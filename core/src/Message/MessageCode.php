@@ -128,6 +128,7 @@ enum MessageCode: string
     case NoSuchCapture = 'problem.no_such_capture';
     case IncidentStays = 'problem.incident_stays';
     case WithdrawalLoop = 'problem.withdrawal_loop';
+    case DayBefore = 'problem.day_before';
     case NotATime = 'problem.not_a_time';
     case NoSuchTime = 'problem.no_such_time';
     case NotASet = 'problem.not_a_set';
@@ -300,6 +301,7 @@ enum MessageCode: string
             self::BriefKin => ['person', 'student', 'station'],
             self::BriefBarred => ['person', 'product'],
             self::BriefUnmarked => ['count', 'person', 'stations'],
+            self::DayBefore => ['earliest'],
             self::BriefStock => ['group', 'bones_mg', 'vegetables_mg', 'water_ml', 'pots', 'pot_ml', 'from_hours', 'to_hours'],
             self::AuditBriefSet => ['practical', 'count', 'day'],
             self::AuditBriefPostponed => ['practical', 'was', 'is', 'why'],

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Questions;
 
 use DeftBlade\Core\Compute\Computation;
+use DeftBlade\Core\Ledger\Cooling;
+use DeftBlade\Core\Ledger\DateMark;
+use DeftBlade\Core\Ledger\YieldTest;
 use DeftBlade\Core\Planning\Order;
 use DeftBlade\Core\Planning\Queue;
 use DeftBlade\Core\Planning\Stock;
@@ -16,6 +19,9 @@ final class Questions
     public const ALL = [
         'order' => Order::class,
         'queue' => Queue::class,
+        'yield-test' => YieldTest::class,
         'stock' => Stock::class,
+        'cooling' => Cooling::class,
+        'date-mark' => DateMark::class,
     ];
 }
