@@ -45,7 +45,7 @@ final readonly class SetBrief
                 throw OutOfDate::since($brief->version, ['version' => (string) $brief->version], null);
             }
             $document = BriefDocument::read(Node::of($brief->document, 'brief'));
-            $plan = $this->planning->plan($document);
+            $plan = $this->planning->plan($document, $brief->id);
             $problems = array_map(static fn(Message $it): InvalidPackage => InvalidPackage::at('brief', $it->code, $it->figures), $plan->missing);
             if ($problems !== []) {
                 throw new InvalidDocument('brief', $problems);

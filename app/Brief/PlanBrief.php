@@ -33,7 +33,8 @@ final readonly class PlanBrief
 
     public function __construct(private School $school, private ShippedDocuments $shipped) {}
 
-    public function plan(BriefDocument $brief): BriefPlan
+    /** @param string $id of the brief */
+    public function plan(BriefDocument $brief, string $id): BriefPlan
     {
         $startsAt = $brief->day === null ? null : CarbonImmutable::parse("{$brief->day} ".($brief->start ?? '00:00'), $this->school->settings->timeZone)->utc();
         $students = Student::query()->with('group', 'accommodations')->findMany(array_merge([], ...array_map(static fn(BriefList $it): array => $it->students, $brief->lists)))->keyBy('id');
@@ -66,7 +67,7 @@ final readonly class PlanBrief
             $startsAt === null ? null : \DateTimeImmutable::createFromInterface($startsAt),
             $this->stocks($lists),
             $this->missing($brief, $lists),
-            self::warnings($brief, $lists),
+            [...$startsAt === null || $brief->start === null || trim($brief->room) === '' ? [] : RoomTaken::during($brief->room, $startsAt, $startsAt->addSeconds((int) round($hour->freeS())), $id, $this->school), ...self::warnings($brief, $lists)],
         );
     }
 

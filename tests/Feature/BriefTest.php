@@ -92,6 +92,30 @@ final class BriefTest extends TestCase
         self::assertContains([], $bench, 'one that was not planned in a brief');
     }
 
+    public function testTwoPracticalsInOneRoomAtOnceAreTold(): void
+    {
+        $this->as('marit')->save(self::brief(['room' => 'Larder kitchen']), 0)->assertOk()->assertJsonPath('warnings', []);
+        $ends = $this->set(1)->assertOk()->json('hour.free_s');
+        $this->getJson("/api/v1/briefs/{$this->id}")->assertJsonPath('warnings', []);
+        [$first, $this->id] = [$this->id, (string) Str::uuid7()];
+        $until = CarbonImmutable::parse('09:00')->addSeconds((int) round($ends))->format('H:i');
+        $taken = ["Larder kitchen is taken by Crown from 09:00 to $until."];
+        $this->save(self::brief(['title' => 'Other', 'room' => 'larder KITCHEN ', 'start' => '09:30']), 0)->assertOk()->assertJsonPath('warnings', $taken);
+        $this->save(self::brief(['title' => 'Other', 'room' => 'Larder kitchen', 'start' => '08:15']), 1)->assertOk()->assertJsonPath('warnings', $taken);
+        $this->save(self::brief(['title' => 'Other', 'room' => 'Larder kitchen', 'start' => '13:00']), 2)->assertOk()->assertJsonPath('warnings', []);
+        $this->save(self::brief(['title' => 'Other', 'room' => 'North kitchen', 'start' => '09:30']), 3)->assertOk()->assertJsonPath('warnings', []);
+        $this->postJson("/api/v1/briefs/$first/cancel", ['reason' => 'No birds came'])->assertOk();
+        $this->save(self::brief(['title' => 'Other', 'room' => 'Larder kitchen', 'start' => '09:30']), 4)->assertOk()->assertJsonPath('warnings', []);
+    }
+
+    public function testSaysUnderWhichVariantsAndPolicyItIsHeld(): void
+    {
+        $this->as('marit')->save(self::brief(), 0)->assertOk()->assertJsonPath('lists.0.variants', [])->assertJsonPath('policy_version', PublishedPolicy::inForce()->version);
+        $this->as('ilse')->patchJson('/api/v1/school', ['variants' => ['stock-bones' => 'roasted']], ['If-Match' => '"'.(SchoolSetting::latestChoice()->seq ?? 0).'"'])->assertOk();
+        $variants = (array) $this->as('marit')->getJson("/api/v1/briefs/{$this->id}")->assertOk()->json('lists.0.variants');
+        self::assertSame([['Bones for stock?', 'Roasted, for brown stock', 'school']], array_map(static fn(mixed $it): array => [data_get($it, 'question'), data_get($it, 'title'), data_get($it, 'by')], $variants));
+    }
+
     public function testSaysWhichPotsItsBonesTake(): void
     {
         $students = self::students();

@@ -22,6 +22,7 @@ test("a practical is planned by keyboard in three waves, set, and is on the Floo
   await page.getByRole("searchbox", { name: "Standard" }).fill("spatch chicken");
   await page.getByRole("list", { name: "Standards found" }).getByRole("button").press("Enter");
   await expect(section(page, "What")).toContainText("version 1");
+  await expect(section(page, "What")).toContainText(/Graded by .+, version \d+\./);
   await page.getByLabel("A whole group").selectOption({ label: "Larder 2, Sandpiper, 12 students" });
   const students = page.getByRole("list", { name: "Students", exact: true }).getByRole("listitem");
   await expect(students).toHaveCount(12);

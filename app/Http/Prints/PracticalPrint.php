@@ -41,7 +41,7 @@ final readonly class PracticalPrint
     public function practical(Brief $brief): PrintedPractical
     {
         $document = BriefDocument::read(Node::of($brief->document, 'brief'));
-        $plan = $this->planning->plan($document);
+        $plan = $this->planning->plan($document, $brief->id);
         $assessments = $brief->assessments->values();
         $lists = [];
         foreach ($plan->lists as $index => $list) {

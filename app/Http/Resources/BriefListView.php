@@ -10,6 +10,7 @@ use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\MiseItem;
+use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
 /** A list of a brief: what is cut, by whom, from what. */
@@ -21,6 +22,7 @@ final readonly class BriefListView
      * @param list<string>           $cuts
      * @param list<string>           $cautions
      * @param list<string>           $mise
+     * @param list<AnswerView>       $variants
      */
     private function __construct(
         #[OA\Property(description: 'Of the standard; null where none is chosen.')]
@@ -41,6 +43,8 @@ final readonly class BriefListView
         public array $cautions,
         #[OA\Property(type: 'array', description: 'What must be in order at each station.', items: new OA\Items(type: 'string'))]
         public array $mise,
+        #[OA\Property(type: 'array', description: 'Variants of practice it is held under that are not the book\'s.', items: new OA\Items(ref: AnswerView::class))]
+        public array $variants,
         #[OA\Property(type: 'array', description: 'In the order of stations.', items: new OA\Items(ref: BriefStudentView::class))]
         public array $students,
         #[OA\Property(ref: BriefOrderView::class, nullable: true)]
@@ -51,7 +55,7 @@ final readonly class BriefListView
     {
         $students = array_map(static fn(int $index): BriefStudentView => BriefStudentView::of($list, $index), array_keys($list->students));
         if ($list->published === null || $list->standard === null) {
-            return new self(null, null, null, null, [], null, null, [], [], $students, null);
+            return new self(null, null, null, null, [], null, null, [], [], [], $students, null);
         }
         $document = $school->said($school->held($list->published->document));
         $latest = $list->published->latest()->version;
@@ -67,6 +71,7 @@ final readonly class BriefListView
             $standard->time === null ? null : (int) $standard->time->limitMs,
             array_map(static fn(Node $it): string => $it->text(), Node::of($document, 'standard')->itemsOf('cautions')),
             array_values(array_map(static fn(MiseItem $it): string => $school->vocabulary()->say($it->title), (new ShippedDocuments())->mise($standard->species)->items)),
+            array_values(array_filter(AnswerView::allOf(Standard::read(Node::of($list->published->document, 'standard')), $school), static fn(AnswerView $it): bool => $it->by !== 'book')),
             $students,
             $list->order === null ? null : BriefOrderView::of($list->order, $list->isPriced),
         );

@@ -9,6 +9,7 @@ use App\Brief\PlannedList;
 use App\Models\Assessment;
 use App\Models\Brief;
 use App\Models\Capture;
+use App\Models\PublishedPolicy;
 use App\Models\Role;
 use App\Models\Room;
 use App\Models\User;
@@ -46,6 +47,10 @@ final readonly class BriefView
         public array $assessments,
         #[OA\Property(type: 'array', items: new OA\Items(ref: BriefListView::class))]
         public array $lists,
+        #[OA\Property(description: 'The grading policy in force: what it would be held against now.')]
+        public string $policy_title,
+        #[OA\Property]
+        public int $policy_version,
         #[OA\Property(ref: BriefHourView::class)]
         public BriefHourView $hour,
         #[OA\Property]
@@ -74,6 +79,7 @@ final readonly class BriefView
     public static function of(Brief $brief, BriefPlan $plan, School $school): self
     {
         $sentences = $school->sentences();
+        $policy = PublishedPolicy::inForce();
         $lines = array_values(array_filter(array_map(static fn(PlannedList $it): ?OrderLine => $it->order, $plan->lists)));
         $order = new Order(Currency::known($school->settings->currency) ?? throw new \LogicException('the school\'s currency is a known one'), $lines);
         $isPriced = $lines !== [] && array_filter($plan->lists, static fn(PlannedList $it): bool => $it->order !== null && ! $it->isPriced) === [];
@@ -85,6 +91,8 @@ final readonly class BriefView
             $brief->set_at?->utc()->format(Capture::AT_FORMAT),
             array_values($brief->assessments->map(static fn(Assessment $it): string => $it->id)->all()),
             array_map(static fn(PlannedList $it): BriefListView => BriefListView::of($it, $school), $plan->lists),
+            is_string($title = $policy->document->title ?? null) ? $title : '',
+            $policy->version,
             BriefHourView::of($plan),
             $school->settings->currency,
             $order->massMg(),

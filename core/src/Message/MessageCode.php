@@ -188,6 +188,7 @@ enum MessageCode: string
     case BriefNoRoom = 'brief.no_room';
     case BriefKin = 'brief.kin';
     case BriefBarred = 'brief.barred';
+    case BriefRoomTaken = 'brief.room_taken';
     case BriefUnmarked = 'brief.unmarked';
     case BriefStock = 'brief.stock';
     case AuditBriefSet = 'audit.brief_set';
@@ -300,6 +301,7 @@ enum MessageCode: string
             self::BriefTwice => ['person'],
             self::BriefKin => ['person', 'student', 'station'],
             self::BriefBarred => ['person', 'product'],
+            self::BriefRoomTaken => ['room', 'practical', 'from', 'to'],
             self::BriefUnmarked => ['count', 'person', 'stations'],
             self::DayBefore => ['earliest'],
             self::BriefStock => ['group', 'bones_mg', 'vegetables_mg', 'water_ml', 'pots', 'pot_ml', 'from_hours', 'to_hours'],

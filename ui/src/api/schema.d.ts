@@ -1446,6 +1446,8 @@ export interface components {
             cautions: string[];
             /** @description What must be in order at each station. */
             mise: string[];
+            /** @description Variants of practice it is held under that are not the book's. */
+            variants: components["schemas"]["AnswerView"][];
             /** @description In the order of stations. */
             students: components["schemas"]["BriefStudentView"][];
             order: components["schemas"]["BriefOrderView"] | null;
@@ -1520,6 +1522,9 @@ export interface components {
             /** @description The practicals it was set to, one a list. */
             assessments: string[];
             lists: components["schemas"]["BriefListView"][];
+            /** @description The grading policy in force: what it would be held against now. */
+            policy_title: string;
+            policy_version: number;
             hour: components["schemas"]["BriefHourView"];
             currency: string;
             /** @description Carcasses ordered, in mg. */

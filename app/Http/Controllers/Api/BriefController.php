@@ -194,7 +194,7 @@ final class BriefController
 
     private function answer(Brief $brief): JsonResponse
     {
-        $plan = $this->planning->plan(BriefDocument::read(Node::of($brief->document, 'brief')));
+        $plan = $this->planning->plan(BriefDocument::read(Node::of($brief->document, 'brief')), $brief->id);
 
         return new JsonResponse(BriefView::of($brief->load('assessments', 'changes.user'), $plan, $this->school), headers: ['ETag' => Precondition::etag($brief->version)]);
     }

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import type { Brief, BriefDocument } from "../../api/types";
+import type { Brief, BriefDocument, BriefList } from "../../api/types";
 import type { BriefKeeping } from "../../api/useBriefs";
 import { useShelf } from "../../api/useStandards";
 import { Field } from "../../parts/Field";
@@ -47,6 +47,7 @@ export function WhatSection({ document, brief, onChange }: BriefPart) {
           said={brief.lists[index]?.title ?? null}
           version={brief.lists[index]?.version ?? null}
           laterVersion={brief.lists[index]?.later_version ?? null}
+          variants={brief.lists[index]?.variants ?? []}
           onPick={(standard) => putStandard(index, standard)}
           onRemove={
             document.lists.length === 1
@@ -55,6 +56,9 @@ export function WhatSection({ document, brief, onChange }: BriefPart) {
           }
         />
       ))}
+      <Typography variant="body2" sx={{ color: "text.secondary", mt: 0.5 }}>
+        Graded by {brief.policy_title}, version {brief.policy_version}.
+      </Typography>
       {document.lists.length < MOST_LISTS && (
         <Button size="small" sx={{ mt: 1 }} onClick={() => onChange((before) => ({ ...before, lists: [...before.lists, emptyList] }))}>
           A second standard in this hour
@@ -70,6 +74,8 @@ interface StandardPickProps {
   said: string | null;
   version: number | null;
   laterVersion: number | null;
+  /** Those that are not the book's. */
+  variants: BriefList["variants"];
   onPick: (standard: string) => void;
   onRemove: (() => void) | null;
 }
@@ -77,7 +83,7 @@ interface StandardPickProps {
 const SHOWN = 6;
 
 /** A standard, found by a part of its name; what the school has used most comes first. */
-function StandardPick({ name, picked, said, version, laterVersion, onPick, onRemove }: StandardPickProps) {
+function StandardPick({ name, picked, said, version, laterVersion, variants, onPick, onRemove }: StandardPickProps) {
   const shelf = useShelf();
   const [text, setText] = useState("");
   const [isOpen, setOpen] = useState(picked === null);
@@ -108,6 +114,11 @@ function StandardPick({ name, picked, said, version, laterVersion, onPick, onRem
             </Button>
           )}
         </Box>
+      )}
+      {!isOpen && variants.length > 0 && (
+        <Typography variant="body2" sx={{ color: "text.secondary" }}>
+          {variants.map((it) => `${it.question} ${it.title}`).join("; ")}.
+        </Typography>
       )}
       {(isOpen || said === null) && (
         <>
