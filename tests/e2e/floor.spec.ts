@@ -408,6 +408,36 @@ const attemptOf = async (page: Page, station: number): Promise<string> => {
   return floor?.state.data.stations?.find((it) => it.station === station)?.attempt ?? "";
 };
 
+test("what an earlier build kept on a tablet is fetched anew, not shown", async ({ page }) => {
+  await signIn(page);
+  await stationCard(page, 1).waitFor();
+  await expect.poll(async () => (await kept(page)).some((it) => it.queryKey[0] === "bench")).toBe(true);
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open("deft-blade");
+        open.onerror = () => reject(new Error("the store does not open"));
+        open.onsuccess = () => {
+          const answers = open.result.transaction("answers", "readwrite").objectStore("answers");
+          answers.getAll().onsuccess = ({ target }) => {
+            for (const it of (target as IDBRequest<{ value: string }[]>).result) {
+              // As it was before practicals said who marks them.
+              answers.put({
+                ...it,
+                build: "/build/assets/main-earlier.js",
+                value: it.value.replaceAll('"assessors"', '"assessors_to_come"'),
+              });
+            }
+          };
+          answers.transaction.oncomplete = () => resolve();
+        };
+      }),
+  );
+  await page.reload();
+  await stationCard(page, 1).waitFor();
+  await expect(page.getByRole("alert")).toHaveCount(0);
+});
+
 interface KeptQuery {
   queryKey: string[];
   state: { data: { stations?: { station: number; attempt: string }[] } };

@@ -60,7 +60,7 @@ test("a device has a name, and keeps it", () => {
 test("whoever comes next sees nothing of what the one before was shown", async () => {
   const person = (id: string): User => ({ id, name: id }) as User;
   await keepPerson(person("marit"));
-  await store.answers.put({ user: "marit", value: "a practical" });
+  await store.answers.put({ user: "marit", build: "main.js", value: "a practical" });
   await keepPerson(person("marit"));
   expect(await store.answers.get("marit")).toBeDefined();
   await keepPerson(person("teodor"));

@@ -17,6 +17,9 @@ function isKept({ queryKey: [what, id], state }: Query, queries: QueryClient): b
 
 const KEEP_EVERY_MS = 1_000;
 
+/** The address of this script, which has the hash of the build in its name. */
+const BUILD = import.meta.url;
+
 /** Everything inside opens with what this person was last shown, so that it is there without a network; nobody else on the device sees it. */
 export function Kept({ children }: { children: ReactNode }) {
   const { id: user } = useUser();
@@ -29,10 +32,10 @@ export function Kept({ children }: { children: ReactNode }) {
       const value = JSON.stringify(
         dehydrate(queries, { shouldDehydrateQuery: (query) => isKept(query, queries), shouldDehydrateMutation: () => false }),
       );
-      void store.answers.put({ user, value });
+      void store.answers.put({ user, build: BUILD, value });
     };
     const restored = store.answers.get(user).then(
-      (answers) => answers !== undefined && hydrate(queries, JSON.parse(answers.value)),
+      (answers) => answers?.build === BUILD && hydrate(queries, JSON.parse(answers.value)),
       () => undefined,
     );
     void restored.then(() => setRead(true));

@@ -20,6 +20,8 @@ export interface Waiting {
 /** What the server last answered to a person, by question: what a screen shows without a network. */
 export interface Answers {
   user: string;
+  /** The build that kept it: the next one may ask for what is not in it. */
+  build: string;
   value: string;
 }
 
