@@ -51,7 +51,7 @@ final readonly class PlanBrief
             }
         }
         $hourOf = static fn(float $gapS): Hour => Hour::of($works, $brief->benches, $brief->waves, $gapS, $brief->miseS, $brief->cleanS);
-        // Who is in which wave, and so who shares a pan, does not hang on the gap.
+        // Who is in which wave, and so who shares a pan, does not depend on the gap.
         $pans = self::pans($found, $hourOf($brief->gapS)->turns);
         $plan = static fn(float $gapS): Hour => $hourOf($gapS)->onPans(array_map(static fn(PanPlace $it): int => $it->pan, $pans));
         $hour = $plan($brief->gapS);
@@ -67,7 +67,7 @@ final readonly class PlanBrief
             $startsAt === null ? null : \DateTimeImmutable::createFromInterface($startsAt),
             $this->stocks($lists),
             $this->missing($brief, $lists),
-            [...$startsAt === null || $brief->start === null || trim($brief->room) === '' ? [] : RoomTaken::during($brief->room, $startsAt, $startsAt->addSeconds((int) round($hour->freeS())), $id, $this->school), ...self::warnings($brief, $lists)],
+            [...$startsAt === null || $brief->start === null ? [] : RoomTaken::during($brief->room, $startsAt, $startsAt->addSeconds((int) round($hour->freeS())), $id, $this->school), ...self::warnings($brief, $lists)],
         );
     }
 

@@ -4,13 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Brief\BriefAssessor;
-use App\Brief\BriefDocument;
-use App\Models\Assessment;
-use App\Models\Attempt;
-use App\Models\User;
-use DeftBlade\Core\Json\Node;
-use Illuminate\Database\Eloquent\Collection;
+use App\Brief\Marking;
 use OpenApi\Attributes as OA;
 
 /** Who is down to mark which stations of a practical. */
@@ -29,27 +23,8 @@ final readonly class AssessorView
         public array $stations,
     ) {}
 
-    /**
-     * @param Collection<int, Assessment> $assessments with their attempts
-     *
-     * @return array<string, list<self>> by practical; nobody where it was not planned in a brief
-     */
-    public static function ofEach(Collection $assessments): array
+    public static function of(Marking $marking): self
     {
-        $assessments->load('brief');
-        $planned = [];
-        foreach ($assessments as $assessment) {
-            $planned[$assessment->id] = $assessment->brief === null ? [] : BriefDocument::read(Node::of($assessment->brief->document, 'brief'))->assessors;
-        }
-        $people = array_map(static fn(BriefAssessor $it): string => $it->person, array_merge([], ...array_values($planned)));
-        $names = $people === [] ? [] : User::query()->findMany($people)->pluck('name', 'id')->all();
-        $views = [];
-        foreach ($assessments as $assessment) {
-            $stations = $assessment->attempts->map(static fn(Attempt $it): int => $it->station)->all();
-            $marks = array_map(static fn(BriefAssessor $it): self => new self($it->person, is_string($names[$it->person] ?? null) ? $names[$it->person] : '', $it->isSecond, array_values(array_intersect($it->stations, $stations))), $planned[$assessment->id]);
-            $views[$assessment->id] = array_values(array_filter($marks, static fn(self $it): bool => $it->stations !== []));
-        }
-
-        return $views;
+        return new self($marking->person, $marking->name, $marking->isSecond, $marking->stations);
     }
 }

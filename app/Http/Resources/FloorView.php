@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Actions\ArrangeRoom;
 use App\Actions\GradedClass;
+use App\Brief\Marking;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Room;
@@ -15,7 +16,6 @@ use DeftBlade\Core\Carcass\Piece;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Checkpoint;
 use DeftBlade\Core\Standard\Defect;
-use Illuminate\Database\Eloquent\Collection;
 use OpenApi\Attributes as OA;
 
 /** The room as it stands: its stations where they stand, and what can be marked. */
@@ -83,7 +83,8 @@ final readonly class FloorView
         public float $warmest_core_c,
     ) {}
 
-    public static function of(Assessment $assessment, GradedClass $class, ShippedDocuments $shipped, School $school, Room $room): self
+    /** @param list<Marking> $markings who marks it */
+    public static function of(Assessment $assessment, GradedClass $class, ShippedDocuments $shipped, School $school, Room $room, array $markings): self
     {
         $time = $class->standard->time;
         $product = $shipped->products()->of($class->standard->species);
@@ -95,7 +96,7 @@ final readonly class FloorView
             $assessment->room,
             $assessment->is_rehearsal,
             $assessment->cancelled,
-            AssessorView::ofEach(new Collection([$assessment]))[$assessment->id],
+            array_map(AssessorView::of(...), $markings),
             $product->class ?? 'other',
             $time === null ? null : (object) ['standard_ms' => (int) $time->standardMs, 'limit_ms' => (int) $time->limitMs],
             $product->coldLimitMs ?? config()->integer('floor.cold_limit_ms'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\ClassRows;
+use App\Brief\Marking;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use DeftBlade\Core\Sentence\Sentences;
@@ -46,10 +47,10 @@ final readonly class PracticalView
     ) {}
 
     /**
-     * @param Assessment         $assessment with its group, and its attempts with student and release
-     * @param list<AssessorView> $assessors
+     * @param Assessment    $assessment with its group, and its attempts with student and release
+     * @param list<Marking> $markings   who marks it
      */
-    public static function of(Assessment $assessment, StandardInBrief $standard, array $assessors, Sentences $sentences): self
+    public static function of(Assessment $assessment, StandardInBrief $standard, array $markings, Sentences $sentences): self
     {
         $rows = ClassRows::of($assessment->attempts);
 
@@ -63,7 +64,7 @@ final readonly class PracticalView
             $standard->title,
             $assessment->is_rehearsal,
             $assessment->cancelled,
-            $assessors,
+            array_map(AssessorView::of(...), $markings),
             $standard->layout,
             array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
         );

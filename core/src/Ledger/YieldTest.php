@@ -75,16 +75,16 @@ final readonly class YieldTest implements Computation
             'net_cost_minor' => Minor::rounded($this->netCost()),
             'ep_mg' => $this->epMg(),
             'yield' => $this->epMg() / $this->apMg,
-            'ep_cost_per_kg_minor' => self::money($this->perKg($this->netCost())),
+            'ep_cost_per_kg_minor' => self::rounded($this->perKg($this->netCost())),
             'cost_factor' => $this->costFactor(),
-            'labour_minor' => self::money($this->labour?->cost()),
-            'ep_cost_with_labour_per_kg_minor' => self::money($this->labour === null ? null : $this->perKg($this->netCost() + $this->labour->cost())),
-            'parts_value_minor' => self::money($parts),
-            'saving_minor' => self::money($saving),
+            'labour_minor' => self::rounded($this->labour?->cost()),
+            'ep_cost_with_labour_per_kg_minor' => self::rounded($this->labour === null ? null : $this->perKg($this->netCost() + $this->labour->cost())),
+            'parts_value_minor' => self::rounded($parts),
+            'saving_minor' => self::rounded($saving),
             'saving_fraction' => $saving === null || $parts === null || $parts <= 0 ? null : $saving / $parts,
-            'break_even_wage_per_hour_minor' => self::money($saving === null ? null : $this->labour?->breakEvenWage($saving)),
+            'break_even_wage_per_hour_minor' => self::rounded($saving === null ? null : $this->labour?->breakEvenWage($saving)),
             'pieces' => $this->pieceCosts(),
-            'scrape_break_even_s' => self::money($this->scrape === null ? null : $this->labour?->paidBy($this->scrape->value())),
+            'scrape_break_even_s' => self::rounded($this->scrape === null ? null : $this->labour?->paidBy($this->scrape->value())),
         ];
     }
 
@@ -160,7 +160,7 @@ final readonly class YieldTest implements Computation
         return $piece->massMg / self::MG_PER_KG * ($piece->marketPerKg ?? 0);
     }
 
-    private static function money(?float $amount): ?int
+    private static function rounded(?float $amount): ?int
     {
         return $amount === null ? null : Minor::rounded($amount);
     }

@@ -4,16 +4,18 @@ import { useState } from "react";
 import { Problem } from "../api/problem";
 import type { Assessment } from "../api/types";
 import { useHoldAgainst } from "../api/useAssessment";
+import { useUser } from "../api/useSession";
 import { useShelf } from "../api/useStandards";
 import { Field } from "./Field";
 import { Slip } from "./Slip";
 
-/** Offered where a later version of the standard is published: the class can be held against it, with a reason. */
+/** Offered to who may set terms, where a later version of the standard is published: the class can be held against it, with a reason. */
 export function HoldAgainst({ assessment }: { assessment: Assessment }) {
+  const { may_set_terms: maySetTerms } = useUser();
   const shelf = useShelf();
   const [isAsking, setAsking] = useState(false);
   const latest = shelf.data?.find((it) => it.key === assessment.standard_key);
-  if (latest === undefined || latest.version <= assessment.standard_version) return null;
+  if (!maySetTerms || latest === undefined || latest.version <= assessment.standard_version) return null;
 
   return (
     <>

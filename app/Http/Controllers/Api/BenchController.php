@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Http\Resources\AssessorView;
+use App\Brief\Marking;
 use App\Http\Resources\BenchView;
 use App\Http\Resources\EarlierView;
 use App\Http\Resources\PracticalView;
@@ -76,9 +76,9 @@ final class BenchController
     {
         $assessments->load(['group', 'attempts.student', 'attempts.release', 'held' => static fn(Relation $held): Relation => $held->without('policy', 'standard')]);
         $standards = $this->standards->of($assessments->mapWithKeys(static fn(Assessment $it): array => [$it->held->sha256 => static fn(): \stdClass => $it->held->document])->all());
-        $assessors = AssessorView::ofEach($assessments);
+        $markings = Marking::ofEach($assessments);
         $sentences = $this->school->sentences();
 
-        return array_values($assessments->map(static fn(Assessment $it): PracticalView => PracticalView::of($it, $standards[$it->held->sha256], $assessors[$it->id], $sentences))->all());
+        return array_values($assessments->map(static fn(Assessment $it): PracticalView => PracticalView::of($it, $standards[$it->held->sha256], $markings[$it->id], $sentences))->all());
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Actions\ArrangeRoom;
 use App\Actions\CheckScale;
 use App\Actions\GradeClass;
+use App\Brief\Marking;
 use App\Http\ClientId;
 use App\Http\Precondition;
 use App\Http\Resources\FloorView;
@@ -21,6 +22,7 @@ use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Weighing\Mass;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -102,7 +104,7 @@ final class FloorController
     {
         $assessment->load(['attempts.student', 'attempts.captures']);
         $room = Room::named($assessment->room);
-        $view = FloorView::of($assessment, $this->grading->grade($assessment, $assessment->attempts), $this->shipped, $this->school, $room);
+        $view = FloorView::of($assessment, $this->grading->grade($assessment, $assessment->attempts), $this->shipped, $this->school, $room, Marking::ofEach(new Collection([$assessment]))[$assessment->id]);
 
         return new JsonResponse($view, headers: ['ETag' => Precondition::etag($view->arrangement)]);
     }

@@ -26,9 +26,9 @@ interface HourChartProps {
 export function HourChart({ brief, gap }: HourChartProps) {
   const { document } = brief;
   const [tried, setTried] = useState<number | null>(null);
-  // A wave is drawn where it would start by the gap that is tried; what follows from that is worked out when it is kept.
   const students = brief.lists.flatMap((it) => it.students);
   const kept = [...new Map(students.map((it) => [it.wave, it.start_s]))].sort(([one], [other]) => one - other).map(([, start]) => start);
+  // A wave is drawn where it would start by the gap that is tried; what follows from that is worked out when it is kept.
   const starts = startsWithGap(kept, document.gap_s, tried ?? gap?.s ?? document.gap_s);
   const turns = students.map((it) => moved(it, (starts[it.wave - 1] ?? 0) - (kept[it.wave - 1] ?? 0)));
   const benches = Math.max(1, ...turns.map((it) => it.bench));

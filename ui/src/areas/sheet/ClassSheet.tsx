@@ -28,7 +28,6 @@ export function ClassSheet() {
 function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) {
   const [order, setOrder] = useState<Order>({ column: "station", isDown: false });
   const held = useAssessment(assessment);
-  const { may_set_terms: maySetTerms } = useUser();
   const rows = [...sheet.rows].sort(compareBy(order));
 
   return (
@@ -50,7 +49,7 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
         <Button component="a" href={`/api/v1/assessments/${assessment}/package`} download>
           Export package
         </Button>
-        {maySetTerms && held.data !== undefined && <HoldAgainst assessment={held.data} />}
+        {held.data !== undefined && <HoldAgainst assessment={held.data} />}
         <Release sheet={sheet} assessment={assessment} />
       </Box>
       {rows.length === 0 ? (

@@ -5,8 +5,8 @@ export interface PanZone {
   zone: string;
   station: number;
   student: string;
-  /** The address of this student's tray; null where it is only drawn. */
-  to: string | null;
+  /** The address of this student's tray. */
+  to: string;
 }
 
 interface PanMapProps {
@@ -14,7 +14,7 @@ interface PanMapProps {
   /** In the order of zones. */
   zones: PanZone[];
   /** The zone of the student whose turn it is. */
-  current?: string;
+  current: string;
 }
 
 /** A large pan from above, its label at the far left corner: two or three zones side by side, four in two rows. */
@@ -76,8 +76,8 @@ function ZoneOfPan({ zone, isCurrent }: { zone: PanZone; isCurrent: boolean }) {
     bgcolor: isCurrent ? "text.primary" : "transparent",
   };
 
-  return zone.to === null || isCurrent ? (
-    <Box component="span" aria-current={isCurrent ? "true" : undefined} sx={look}>
+  return isCurrent ? (
+    <Box component="span" aria-current="true" sx={look}>
       {body}
     </Box>
   ) : (
