@@ -9,7 +9,7 @@ export function HeldAt({ assessment }: { assessment: string }) {
   if (data === undefined) return null;
 
   return (
-    <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>
+    <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1, mb: 1.5 }}>
       <Typography>
         Held against {data.standard.title}, version {data.standard_version}.
       </Typography>

@@ -39,6 +39,11 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
   const isOver = stage === "judged";
   const { id } = useUser();
   const isOurs = floor.assessors.length > 1 && floor.assessors.some((it) => it.person === id && it.stations.includes(station.station));
+  const standing = [
+    ...(station.wave > 1 ? [`wave ${station.wave}`] : []),
+    ...(station.pan === null ? [] : [`pan ${station.pan.pan} ${station.pan.zone}`]),
+    ...(isOurs ? ["yours"] : []),
+  ];
   const lacks = outFor(station, now) > floor.cold_limit_ms && !isOver ? [...missing, "out of the cold too long"] : missing;
 
   return (
@@ -102,9 +107,6 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
         <Box sx={{ display: "flex", alignItems: "center", gap: 1, minWidth: 0 }}>
           <Typography variant="label" noWrap sx={{ fontWeight: 600, flex: 1, fontSize: "clamp(16px, min(10cqh, 11cqw), 26px)" }}>
             {stageWords[stage]}
-            {station.wave > 1 && !isOver && `, wave ${station.wave}`}
-            {station.pan !== null && !isOver && `, pan ${station.pan.pan} ${station.pan.zone}`}
-            {isOurs && !isOver && ", yours"}
           </Typography>
           <Box sx={{ flex: "none", "@container (max-width: 168px)": { display: "none" } }}>
             <WayMarks stage={stage} />
@@ -112,6 +114,11 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
         </Box>
         {(station.running_ms > 0 || station.running_since_ms !== null) && !isOver && (
           <ClockBar station={station} time={floor.time} now={now} />
+        )}
+        {standing.length > 0 && !isOver && (
+          <Typography variant="caption" component="p" noWrap sx={{ fontWeight: 600, lineHeight: 1.2 }}>
+            {standing.join(", ")}
+          </Typography>
         )}
         {lacks.length > 0 && (
           <Typography variant="caption" component="p" noWrap sx={{ color: "error.main", fontWeight: 700 }}>
