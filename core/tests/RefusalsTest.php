@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
+use DeftBlade\Core\Capture\CaptureHead;
+use DeftBlade\Core\Capture\FieldValues;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Ledger\DateMark;
+use DeftBlade\Core\Lots\LotBook;
+use DeftBlade\Core\Lots\LotFactReader;
+use DeftBlade\Core\Lots\Moved;
+use DeftBlade\Core\Lots\PutAway;
+use DeftBlade\Core\Lots\TakenWeight;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Planning\Order;
@@ -17,6 +24,7 @@ use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\PartSplit;
 use DeftBlade\Core\Standard\Presentation;
 use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Tests\Support\Lots;
 use DeftBlade\Core\Tests\Support\Package;
 use DeftBlade\Core\Variant\VariantCatalogue;
 use DeftBlade\Core\Vocabulary\Lexicon;
@@ -90,9 +98,53 @@ final class RefusalsTest extends TestCase
     /** @return array<string, array{MessageCode, string, callable(): mixed}> */
     public static function refusals(): array
     {
-        $cases = [...self::ofAnyDocument(), ...self::ofStandards(), ...self::ofPolicies(), ...self::ofCaptures(), ...self::ofSchools(), ...self::ofQuestions(), ...self::ofScales()];
+        $cases = [...self::ofAnyDocument(), ...self::ofStandards(), ...self::ofPolicies(), ...self::ofCaptures(), ...self::ofSchools(), ...self::ofQuestions(), ...self::ofScales(), ...self::ofLots()];
 
         return array_combine(array_map(static fn(array $it): string => "{$it[0]->value}: $it[1]", $cases), $cases);
+    }
+
+    /** @return list<array{MessageCode, string, callable(): mixed}> */
+    private static function ofLots(): array
+    {
+        $on = static fn(\stdClass ...$facts): \Closure => static fn(): LotBook => Lots::book(Lots::made('l'), ...$facts);
+        $move = static fn(array $of): \stdClass => Lots::fact('m', 'move', $of + ['lot' => 'l', 'to' => 'service', 'mass_mg' => 2_000_000]);
+        $turn = static fn(string $id, string $kind, string $day): \stdClass => Lots::fact($id, $kind, ['lot' => 'l', 'on' => $day]);
+        $void = static fn(string $target, string $id = 'v'): \stdClass => Lots::fact($id, 'void', ['target' => $target, 'reason' => 'x']);
+        $frozen = $turn('f', 'freeze', '2026-03-03');
+        $tables = static function (array $of): \Closure {
+            return static function () use ($of): mixed {
+                $node = Node::of(Lots::made('l', $of), 'fact');
+                $fact = LotFactReader::read($node);
+
+                return $fact instanceof PutAway ? Lots::tables(Package::shipped()->attempt('a1', ['thigh.left' => 150]))->check($fact, $node, [new TakenWeight('k', 'c', 'a1', 'piece thigh.left', 150_000)]) : null;
+            };
+        };
+        $weight = array_key_first(Lots::tables(Package::shipped()->attempt('a1', ['thigh.left' => 150]))->weights);
+
+        return [
+            [MessageCode::NoSuchLot, 'facts[1].lot: no lot has this id', $on($move(['lot' => 'k']))],
+            [MessageCode::MoreThanOnHand, 'facts[1].mass_mg: only 2000 g of it is on hand', $on($move(['mass_mg' => 2_000_001]))],
+            [MessageCode::WasteNeedsReason, 'facts[1].text: say why it is thrown away', $on($move(['to' => 'waste', 'text' => ' ']))],
+            [MessageCode::FrozenAlready, 'facts[2].lot: is in the freezer already', $on($frozen, $turn('g', 'freeze', '2026-03-04'))],
+            [MessageCode::NotFrozen, 'facts[1].lot: is not in the freezer', $on($turn('t', 'thaw', '2026-03-04'))],
+            [MessageCode::DayBefore, 'facts[1].on: must not be before 2026-03-02', $on($turn('f', 'freeze', '2026-03-01'))],
+            [MessageCode::DayBefore, 'facts[2].on: must not be before 2026-03-03', $on($frozen, $turn('t', 'thaw', '2026-03-02'))],
+            [MessageCode::LotIsUsed, 'facts[2].target: something was taken out of this lot since; take that back first', $on($move([]), $void('l'))],
+            [MessageCode::TurnedSince, 'facts[3].target: the lot was frozen, thawed or divided since; take that back first', $on($frozen, $turn('t', 'thaw', '2026-03-04'), $void('f'))],
+            [MessageCode::NoSuchEntry, 'facts[1].target: no entry that holds has this id', $on($void('m'))],
+            [MessageCode::NoSuchEntry, 'facts[3].target: no entry that holds has this id', $on($move([]), $void('m'), $void('m', 'w'))],
+            [MessageCode::NoSuchEntry, 'facts[3].target: no entry that holds has this id', $on($move([]), $void('m'), $void('v', 'w'))],
+            [MessageCode::IdTaken, 'facts[1].id: l is also the id of an earlier one', $on(Lots::made('l'))],
+            [MessageCode::NoSuchProduct, 'fact.product: is nothing that this class makes', $tables(['product' => 'tail'])],
+            [MessageCode::NoSuchWeight, 'fact.weights[0]: is no weight of this product that holds in this class', $tables(['weights' => ['none']])],
+            [MessageCode::PutAwayAlready, 'fact.weights[0]: is put away already', $tables(['weights' => [$weight]])],
+            [MessageCode::NotTheSum, 'fact.mass_mg: the weights add up to 150 g', static fn(): array => Lots::tables(Package::shipped()->attempt('a1', ['thigh.left' => 150]))->check(PutAway::of(new CaptureHead('l', 0, 'x'), new FieldValues(['assessment' => 'a', 'product' => 'thigh', 'off' => false, 'weights' => [$weight], 'mass_mg' => Mass::ofMilligrams(151_000), 'made' => new \DateTimeImmutable()])), Node::of((object) ['weights' => [$weight], 'mass_mg' => 151_000], 'fact'), [])],
+            [MessageCode::NeverThere, 'facts[1].to: does not go there: it clouds a stock', static function (): void {
+                $node = Node::of(Lots::fact('m', 'move', ['lot' => 'l', 'to' => 'stock', 'mass_mg' => 1]), 'facts[1]');
+                $fact = LotFactReader::read($node);
+                Lots::kitchen()->check($fact instanceof Moved ? $fact : throw new \LogicException(), 'liver', $node);
+            }],
+        ];
     }
 
     /** @return list<array{MessageCode, string, callable(): mixed}> */

@@ -65,21 +65,22 @@ final readonly class Field
     }
 
     /**
-     * @param Node $fact the whole fact, for fields that depend on one beside them
+     * @param Node          $fact     the whole fact, for fields that depend on one beside them
+     * @param Standard|null $standard null for a fact that names nothing of one
      *
      * @throws InvalidPackage
      */
-    public function read(Node $fact, Standard $standard): mixed
+    public function read(Node $fact, ?Standard $standard): mixed
     {
         $node = $fact->at($this->key);
 
         return match ($this->type) {
             FieldType::Mass => Mass::ofMilligrams($node->integer(0, Mass::MOST_MG)),
             FieldType::CarcassMass => Mass::ofMilligrams($node->integer(1, Mass::MOST_MG)),
-            FieldType::Known => $this->knownTo($standard, $node),
-            FieldType::KnownList => array_map(fn(Node $item): string => $this->knownTo($standard, $item), $node->items()),
-            FieldType::Level => $node->integer(0, count($standard->criteria[$fact->at('criterion')->text()]->levels) - 1),
-            FieldType::Portion => $node->integer(1, self::portionsOf($fact->at('piece'), $standard)->count),
+            FieldType::Known => $this->knownTo(self::needed($standard), $node),
+            FieldType::KnownList => array_map(fn(Node $item): string => $this->knownTo(self::needed($standard), $item), $node->items()),
+            FieldType::Level => $node->integer(0, count(self::needed($standard)->criteria[$fact->at('criterion')->text()]->levels) - 1),
+            FieldType::Portion => $node->integer(1, self::portionsOf($fact->at('piece'), self::needed($standard))->count),
             FieldType::Text => $node->text(self::LONGEST_TEXT),
             FieldType::Identifier => $node->identifier(),
             FieldType::IdentifierList => array_map(static fn(Node $item): string => $item->identifier(), $node->items()),
@@ -90,6 +91,7 @@ final readonly class Field
             FieldType::Celsius => $node->number(self::COLDEST_C, self::HOTTEST_C),
             FieldType::Flag => $node->boolean(),
             FieldType::Version => $node->integer(1, self::MOST_VERSION),
+            FieldType::Day => Day::read($node),
         };
     }
 
@@ -113,7 +115,13 @@ final readonly class Field
             FieldType::Celsius => ['type' => 'number', 'minimum' => self::COLDEST_C, 'maximum' => self::HOTTEST_C],
             FieldType::Flag => ['type' => 'boolean'],
             FieldType::Version => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_VERSION],
+            FieldType::Day => ['type' => 'string', 'format' => 'date'],
         };
+    }
+
+    private static function needed(?Standard $standard): Standard
+    {
+        return $standard ?? throw new \LogicException('a fact that names something of a standard is read against one');
     }
 
     private function knownTo(Standard $standard, Node $node): string

@@ -35,4 +35,6 @@ enum FieldType
     case Flag;
     /** A version number, from 1. */
     case Version;
+    /** A day of the calendar. */
+    case Day;
 }

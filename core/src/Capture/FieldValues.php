@@ -19,6 +19,13 @@ final readonly class FieldValues
         return $value instanceof Mass ? $value : throw self::mismatch($key);
     }
 
+    public function day(string $key): \DateTimeImmutable
+    {
+        $value = $this->values[$key] ?? null;
+
+        return $value instanceof \DateTimeImmutable ? $value : throw self::mismatch($key);
+    }
+
     public function text(string $key): string
     {
         return $this->optionalText($key) ?? throw self::mismatch($key);

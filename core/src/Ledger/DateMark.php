@@ -22,6 +22,12 @@ final readonly class DateMark implements Computation
      */
     private function __construct(public \DateTimeImmutable $made, public int $days, public array $frozen) {}
 
+    /** @param list<FrozenStretch> $frozen in the order of time, none over another */
+    public static function of(\DateTimeImmutable $made, int $days, array $frozen): self
+    {
+        return new self($made, $days, $frozen);
+    }
+
     public static function summary(): string
     {
         return 'the day by which something made here must be gone';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Package;
 
 use DeftBlade\Core\Capture\CaptureKind;
-use DeftBlade\Core\Capture\Field;
+use DeftBlade\Core\Capture\FactFields;
 use DeftBlade\Core\Grading\ComponentKinds;
 
 /** The parts of docs/formats/assessment.schema.json that follow from the code: versions, facts and components. Written by core/bin/formats. */
@@ -23,26 +23,7 @@ final readonly class PackageSchema
         $schema->properties->format = self::json(['enum' => array_column(PackageFormat::cases(), 'value')]);
         $definitions->component = self::json($this->components->schema());
         $definitions->judgedComponent = self::json($this->components->judgedSchema());
-        $definitions->capture = self::json(['oneOf' => array_map(self::fact(...), CaptureKind::cases())]);
-    }
-
-    /** @return array<string, mixed> */
-    private static function fact(CaptureKind $kind): array
-    {
-        $identifier = ['$ref' => '#/$defs/identifier'];
-        $fields = $kind->fact()::fields();
-        $required = array_values(array_filter($fields, static fn(Field $it): bool => ! $it->isOptional));
-        $own = [];
-        foreach ($fields as $field) {
-            $own[$field->key] = $field->schema();
-        }
-
-        return [
-            'type' => 'object',
-            'required' => ['id', 'at', 'by', 'kind', ...array_map(static fn(Field $it): string => $it->key, $required)],
-            'properties' => ['id' => $identifier, 'at' => ['$ref' => '#/$defs/instant'], 'by' => $identifier, 'kind' => ['const' => $kind->value]] + $own,
-            'additionalProperties' => false,
-        ];
+        $definitions->capture = self::json(['oneOf' => array_map(static fn(CaptureKind $it): array => (new FactFields($it->fact()::fields()))->schema($it->value), CaptureKind::cases())]);
     }
 
     /** @param array<string, mixed> $schema */

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Lots;
+
+/** Where the mass that came to a class went: delivered = cuts + by-products + waste + loss, to the milligram. */
+final readonly class ClassAccount
+{
+    /**
+     * @param int $deliveredMg carcasses as purchased
+     * @param int $cutsMg      pieces
+     * @param int $byProductMg usable bins, and meat off the frame
+     * @param int $wasteMg     other bins, and pieces that an incident took
+     * @param int $putAwayMg   of all this, what became lots
+     */
+    public function __construct(public int $deliveredMg, public int $cutsMg, public int $byProductMg, public int $wasteMg, public int $putAwayMg) {}
+
+    /** Drip, what stayed on boards, and what nobody weighed; below 0 where more came off than went in. */
+    public function lossMg(): int
+    {
+        return $this->deliveredMg - $this->cutsMg - $this->byProductMg - $this->wasteMg;
+    }
+}

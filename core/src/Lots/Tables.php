@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Lots;
+
+use DeftBlade\Core\Capture\BinWeighed;
+use DeftBlade\Core\Capture\IncidentRecorded;
+use DeftBlade\Core\Capture\PieceWeighed;
+use DeftBlade\Core\Capture\PortionWeighed;
+use DeftBlade\Core\Capture\Scraped;
+use DeftBlade\Core\Grading\AttemptResult;
+use DeftBlade\Core\Grading\PieceVerdict;
+use DeftBlade\Core\Grading\Verdict;
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
+use DeftBlade\Core\Standard\Standard;
+
+/** What lies on the tables of a class: every weight that holds, and what may become of it. */
+final readonly class Tables
+{
+    /**
+     * @param array<string, LaidOut> $weights  by the id of the capture
+     * @param int                    $thrownMg pieces that were weighed and then taken by an incident
+     */
+    private function __construct(public LotProducts $products, public array $weights, private int $deliveredMg, private int $thrownMg) {}
+
+    /** @param iterable<AttemptResult> $results of one class */
+    public static function of(Standard $standard, LotProducts $products, iterable $results): self
+    {
+        $weights = [];
+        $delivered = $thrown = 0;
+        foreach ($results as $result) {
+            $log = $result->attempt->log;
+            $delivered += $log->weights->received?->mass->mg ?? 0;
+            $gone = array_merge([], ...array_map(static fn(IncidentRecorded $it): array => $it->pieces, $log->floor->incidents));
+            foreach (self::weightsOf($result, $products, self::off($result, $standard)) as $place => $found) {
+                foreach ($found as $weight) {
+                    if (in_array($place, $gone, true)) {
+                        $thrown += $weight->massMg;
+                    } else {
+                        $weights[$weight->capture] = $weight;
+                    }
+                }
+            }
+        }
+
+        return new self($products, $weights, $delivered, $thrown);
+    }
+
+    /**
+     * What is not put away yet, one lot a product, pieces that met the standard apart from those that did not.
+     *
+     * @param list<TakenWeight> $taken
+     *
+     * @return list<Proposal> in the order of the cut list
+     */
+    public function proposals(array $taken): array
+    {
+        $gone = array_flip(array_map(static fn(TakenWeight $it): string => $it->place(), $taken));
+        $groups = [];
+        foreach ($this->weights as $weight) {
+            if (! isset($gone[$weight->place()]) && $weight->massMg > 0) {
+                $groups[$weight->product->id][$weight->isOff ? 1 : 0][] = $weight;
+            }
+        }
+        $proposals = [];
+        foreach ($this->products->products as $product) {
+            foreach ([0, 1] as $off) {
+                if (isset($groups[$product->id][$off])) {
+                    $proposals[] = new Proposal($product, $off === 1, $groups[$product->id][$off]);
+                }
+            }
+        }
+
+        return $proposals;
+    }
+
+    /**
+     * @param list<TakenWeight> $taken
+     *
+     * @return list<ChangedWeight>
+     */
+    public function changed(array $taken): array
+    {
+        $now = [];
+        foreach ($this->weights as $weight) {
+            $now[$weight->place()] = $weight->massMg;
+        }
+        $changed = array_map(static fn(TakenWeight $it): ChangedWeight => new ChangedWeight($it, $now[$it->place()] ?? null), $taken);
+
+        return array_values(array_filter($changed, static fn(ChangedWeight $it): bool => $it->nowMg !== $it->taken->massMg));
+    }
+
+    public function account(int $putAwayMg): ClassAccount
+    {
+        $mg = ['cuts' => 0, 'by-products' => 0, 'waste' => $this->thrownMg];
+        foreach ($this->weights as $weight) {
+            $what = $weight->product->kind === LotProductKind::Piece ? 'cuts' : ($weight->product->usable ? 'by-products' : 'waste');
+            $mg[$what] += $weight->massMg;
+        }
+
+        return new ClassAccount($this->deliveredMg, $mg['cuts'], $mg['by-products'], $mg['waste'], $putAwayMg);
+    }
+
+    /**
+     * Whether a lot is what it says: weights of this class that lie there, of its product, adding up to its mass.
+     *
+     * @param list<TakenWeight> $taken
+     *
+     *
+     * @throws InvalidPackage
+     * @return list<LaidOut>  its weights
+     */
+    public function check(PutAway $fact, Node $node, array $taken): array
+    {
+        $product = $this->products->products[$fact->product] ?? throw $node->at('product')->fail(MessageCode::NoSuchProduct);
+        if ($fact->weights === []) {
+            return $product->kind === LotProductKind::Giblet ? [] : throw $node->at('weights')->fail(MessageCode::MustNotBeEmpty);
+        }
+        $gone = array_flip(array_map(static fn(TakenWeight $it): string => $it->place(), $taken));
+        $found = [];
+        foreach ($node->at('weights')->items() as $index => $item) {
+            $weight = $this->weights[$fact->weights[$index]] ?? null;
+            if ($weight === null || $weight->product->id !== $product->id) {
+                throw $item->fail(MessageCode::NoSuchWeight);
+            }
+            if (isset($gone[$weight->place()])) {
+                throw $item->fail(MessageCode::PutAwayAlready);
+            }
+            $gone[$weight->place()] = true;
+            $found[] = $weight;
+        }
+        $sum = array_sum(array_map(static fn(LaidOut $it): int => $it->massMg, $found));
+
+        return $sum === $fact->massMg ? $found : throw $node->at('mass_mg')->fail(MessageCode::NotTheSum, ['sum_mg' => $sum]);
+    }
+
+    /** @return array<string, true> pieces that did not meet the standard: out of their window, or of a tray with a critical fault */
+    private static function off(AttemptResult $result, Standard $standard): array
+    {
+        $isCritical = array_filter(array_keys($result->attempt->log->judged->faults), static fn(string $it): bool => $standard->faults[$it]->critical) !== [];
+        $off = array_filter($result->pieces, static fn(PieceVerdict $it): bool => $isCritical || in_array($it->verdict, [Verdict::Under, Verdict::Over], true));
+
+        return array_fill_keys(array_map(static fn(PieceVerdict $it): string => $it->piece->id, $off), true);
+    }
+
+    /**
+     * @param array<string, true> $off
+     *
+     * @return array<string, list<LaidOut>> by place of the tray
+     */
+    private static function weightsOf(AttemptResult $result, LotProducts $products, array $off): array
+    {
+        $history = $result->attempt->log->history;
+        $found = [];
+        $add = static function (PieceWeighed|PortionWeighed|BinWeighed|Scraped $it, string $place) use ($result, $products, $off, &$found): void {
+            $product = $products->at($place);
+            if ($product !== null) {
+                $found[$place][] = new LaidOut($it->id, $result->attempt->id, (string) $it->slot(), $product, isset($off[$place]), $it->mass->mg);
+            }
+        };
+        foreach ($history->holding(PieceWeighed::class) as $it) {
+            $add($it, $it->piece);
+        }
+        $whole = $found;
+        foreach ($history->holding(PortionWeighed::class) as $it) {
+            if (! isset($whole[$it->piece])) {
+                $add($it, $it->piece);
+            }
+        }
+        foreach ($history->holding(BinWeighed::class) as $it) {
+            $add($it, $it->bin);
+        }
+        foreach ($history->holding(Scraped::class) as $it) {
+            $add($it, LotProducts::SCRAPE);
+        }
+
+        return $found;
+    }
+}
