@@ -15,6 +15,7 @@ use App\Http\Controllers\Api\DraftController;
 use App\Http\Controllers\Api\FindController;
 use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
+use App\Http\Controllers\Api\LedgerController;
 use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
@@ -94,6 +95,15 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/assessments/{assessment}/captures', [CaptureController::class, 'after']);
     Route::post('/assessments/{assessment}/standard', [AssessmentController::class, 'hold']);
     Route::post('/assessments/{assessment}/release', [ReleaseController::class, 'store']);
+
+    Route::get('/assessments/{assessment}/put-away', [LedgerController::class, 'tables']);
+
+    Route::get('/ledger', [LedgerController::class, 'index']);
+    Route::post('/ledger/facts', [LedgerController::class, 'store']);
+    Route::get('/ledger/facts', [LedgerController::class, 'after']);
+    Route::get('/ledger/lots', [LedgerController::class, 'onHand']);
+    Route::get('/ledger/labels', [LedgerController::class, 'labels']);
+    Route::get('/ledger/lots/{lot}', [LedgerController::class, 'show']);
 
     Route::get('/attempts/{attempt}', [TrayController::class, 'show']);
     Route::post('/attempts/{attempt}/captures', [CaptureController::class, 'store']);

@@ -17,6 +17,11 @@ final class Conflict extends \DomainException
         return new self("Another check of the scale already has the id $id; the earlier one stays as it is.");
     }
 
+    public static function entryIdTaken(string $id): self
+    {
+        return new self("Another entry of the ledger already has the id $id; the earlier one stays as it is.");
+    }
+
     public static function notSet(): self
     {
         return new self('This practical is not set yet; change its brief.');

@@ -15,9 +15,11 @@ const described = await new Validator().validate(read("docs/api/openapi.json"));
 tell("docs/api/openapi.json is OpenAPI", described.valid ? null : JSON.stringify(described.errors).slice(0, 2_000));
 
 const example = read("docs/formats/example.json");
+const lots = read("docs/formats/lots.example.json");
 for (const [name, document, broken] of [
   ["assessment", example.package, { ...example.package, standard: { ...example.package.standard, time: { standard_ms: 1 } } }],
   ["result", example.result, { ...example.result, attempts: [{ id: "a" }] }],
+  ["lots", lots, { ...lots, facts: [{ ...lots.facts[0], mass_mg: 0 }] }],
 ]) {
   const check = new Ajv({ strict: true, strictTypes: false, strictRequired: false, allErrors: true }).compile(
     read(`docs/formats/${name}.schema.json`),

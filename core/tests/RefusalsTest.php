@@ -124,7 +124,7 @@ final class RefusalsTest extends TestCase
         return [
             [MessageCode::NoSuchLot, 'facts[1].lot: no lot has this id', $on($move(['lot' => 'k']))],
             [MessageCode::MoreThanOnHand, 'facts[1].mass_mg: only 2000 g of it is on hand', $on($move(['mass_mg' => 2_000_001]))],
-            [MessageCode::WasteNeedsReason, 'facts[1].text: say why it is thrown away', $on($move(['to' => 'waste', 'text' => ' ']))],
+            [MessageCode::WasteNeedsReason, 'facts[1].to: say why it is thrown away', $on($move(['to' => 'waste', 'text' => ' ']))],
             [MessageCode::FrozenAlready, 'facts[2].lot: is in the freezer already', $on($frozen, $turn('g', 'freeze', '2026-03-04'))],
             [MessageCode::NotFrozen, 'facts[1].lot: is not in the freezer', $on($turn('t', 'thaw', '2026-03-04'))],
             [MessageCode::DayBefore, 'facts[1].on: must not be before 2026-03-02', $on($turn('f', 'freeze', '2026-03-01'))],

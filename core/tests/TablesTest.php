@@ -30,9 +30,9 @@ final class TablesTest extends TestCase
     public function testLeftAndRightOfAMatchedPairAreOneProduct(): void
     {
         $titles = static fn(string $standard): array => array_column(LotProducts::of(Standard::read(Node::of((new ShippedDocuments())->standard($standard))), Lots::kitchen(), 'poultry')->products, 'title', 'id');
-        self::assertSame(['breast' => 'Breast', 'thigh' => 'Thigh', 'drumstick' => '{drumstick}', 'wing' => 'Wing'], array_slice($titles('chicken-eight-piece'), 0, 4));
+        self::assertSame(['breast' => 'Breast', 'thigh' => 'Thigh', 'drumstick' => '{Drumstick}', 'wing' => 'Wing'], array_slice($titles('chicken-eight-piece'), 0, 4));
         self::assertSame(['breast.left' => '{First-bone breast}', 'breast.right' => 'Boneless skinless breast'], array_slice($titles('chicken-contrast-set'), 0, 2), 'two finishes side by side are two products');
-        self::assertSame(['wing-end' => 'Wing-end breast', 'centre' => '{centre} breast'], array_slice($titles('chicken-saute-13'), 0, 2), 'four portions that must match are two products all the same');
+        self::assertSame(['wing-end' => 'Wing-end breast', 'centre' => '{Centre} breast'], array_slice($titles('chicken-saute-13'), 0, 2), 'four portions that must match are two products all the same');
     }
 
     public function testProposesALotForEachProductAndPutsWhatDidNotMeetTheStandardApart(): void

@@ -79,6 +79,7 @@ final class DemoScenario extends Seeder
                 $releasing->release($earlier, $this->instructor);
             }
             $this->call(DemoBriefs::class);
+            $this->call(DemoLedger::class);
         });
     }
 

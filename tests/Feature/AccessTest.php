@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Accommodation;
 use App\Models\Brief;
 use App\Models\CalendarLink;
+use App\Models\LotRow;
 use App\Models\PublishedStandard;
 use App\Models\Student;
 use App\Models\StudentGroup;
@@ -38,6 +39,7 @@ final class AccessTest extends TestCase
         'GET /find' => 'iac', 'GET /bench' => 'iac', 'GET /bench/earlier' => 'iac',
         'GET /assessments/{assessment}' => 'iac', 'GET /assessments/{assessment}/package' => 'iac', 'GET /assessments/{assessment}/sheet' => 'iac', 'GET /assessments/{assessment}/sheet.csv' => 'iac',
         'GET /assessments/{assessment}/floor' => 'iac', 'PUT /assessments/{assessment}/room' => 'ia', 'PUT /assessments/{assessment}/scale-checks/{check}' => 'ia', 'POST /assessments/{assessment}/presence' => 'iac', 'GET /assessments/{assessment}/captures' => 'iac',
+        'GET /assessments/{assessment}/put-away' => 'iac', 'GET /ledger' => 'iac', 'POST /ledger/facts' => 'ia', 'GET /ledger/facts' => 'iac', 'GET /ledger/lots' => 'iac', 'GET /ledger/lots/{lot}' => 'iac', 'GET /ledger/labels' => 'iac',
         'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'i',
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
         'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /results' => 'iacs', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
@@ -115,6 +117,7 @@ final class AccessTest extends TestCase
             '{standard}' => PublishedStandard::query()->firstOrFail()->id,
             '{brief}' => Brief::query()->firstOrFail()->id,
             '{calendar}' => CalendarLink::query()->firstOr(static fn(): CalendarLink => CalendarLink::query()->create(['user_id' => User::query()->where('email', 'marit@tollgate-quay.example')->firstOrFail()->id, 'sha256' => str_repeat('0', 64), 'made_at' => now()]))->id,
+            '{lot}' => LotRow::query()->firstOrFail()->id,
             '{check}' => '0198c000-0000-7000-8000-000000000002',
             '{draft}' => '0198c000-0000-7000-8000-000000000001',
             '{sha256}' => str_repeat('0', 64),

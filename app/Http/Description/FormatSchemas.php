@@ -9,6 +9,7 @@ final readonly class FormatSchemas
 {
     private const NAMES = [
         'assessment' => ['standard' => 'Standard', 'policy' => 'Policy', 'capture' => 'Capture', 'portions' => 'PortionSet', 'allowance' => 'Allowance', 'pair' => 'Pair'],
+        'lots' => ['fact' => 'LotFact'],
         'result' => ['attempt' => 'AttemptResult', 'piece' => 'PieceResult', 'component' => 'ComponentResult', 'reason' => 'Reason', 'balance' => 'Balance', 'portions' => 'PortionsResult', 'split' => 'Split'],
     ];
 
@@ -32,15 +33,15 @@ final readonly class FormatSchemas
             }
         }
 
-        return $schemas + ['SentCapture' => self::withoutBy($schemas['Capture'])];
+        return $schemas + ['SentCapture' => self::withoutBy($schemas['Capture']), 'SentLotFact' => self::withoutBy($schemas['LotFact'])];
     }
 
-    /** A capture as a device sends it: who took it down is known from the session. */
-    private static function withoutBy(mixed $capture): mixed
+    /** A fact as a device sends it: who took it down is known from the session. */
+    private static function withoutBy(mixed $fact): mixed
     {
-        $text = json_encode($capture, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
+        $text = (string) preg_replace('~"by":\{"\$ref":"#/components/schemas/\w+"\},~', '', json_encode($fact, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES));
 
-        return json_decode(str_replace(['"by":{"$ref":"#/components/schemas/AssessmentIdentifier"},', '"by",'], '', $text), true, 64, JSON_THROW_ON_ERROR);
+        return json_decode(str_replace('"by",', '', $text), true, 64, JSON_THROW_ON_ERROR);
     }
 
     private static function name(string $format, string $definition): string

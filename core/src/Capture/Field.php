@@ -115,7 +115,7 @@ final readonly class Field
             FieldType::Celsius => ['type' => 'number', 'minimum' => self::COLDEST_C, 'maximum' => self::HOTTEST_C],
             FieldType::Flag => ['type' => 'boolean'],
             FieldType::Version => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_VERSION],
-            FieldType::Day => ['type' => 'string', 'format' => 'date'],
+            FieldType::Day => ['type' => 'string', 'pattern' => '^\\d{4}-\\d{2}-\\d{2}$'],
         };
     }
 

@@ -91,7 +91,7 @@ final readonly class LotBook
     {
         $this->checkMass($fact->lot, $fact->massMg, $node);
         if ($fact->to === Destination::Waste && trim($fact->text ?? '') === '') {
-            throw $node->at('text')->fail(MessageCode::WasteNeedsReason);
+            throw $node->at('to')->fail(MessageCode::WasteNeedsReason);
         }
     }
 

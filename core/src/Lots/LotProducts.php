@@ -95,9 +95,10 @@ final readonly class LotProducts
         return $common === [] ? $pieces[0]->title : self::capitalised(implode(' ', $common));
     }
 
+    /** With a capital; a word of the vocabulary ({drumstick}) gets it inside its braces. */
     private static function capitalised(string $title): string
     {
-        return mb_strtoupper(mb_substr($title, 0, 1)).mb_substr($title, 1);
+        return (string) preg_replace_callback('/^(\{?)(\p{L})/u', static fn(array $found): string => $found[1].mb_strtoupper($found[2]), $title);
     }
 
     /**

@@ -130,6 +130,7 @@ enum MessageCode: string
     case WithdrawalLoop = 'problem.withdrawal_loop';
     case DayBefore = 'problem.day_before';
     case NoSuchLot = 'problem.no_such_lot';
+    case NoSuchPractical = 'problem.no_such_practical';
     case NoSuchEntry = 'problem.no_such_entry';
     case MoreThanOnHand = 'problem.more_than_on_hand';
     case WasteNeedsReason = 'problem.waste_needs_reason';

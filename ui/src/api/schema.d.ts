@@ -534,6 +534,105 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/ledger": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ledger"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["putAway"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What is new in the ledger since a cursor. */
+        get: operations["lotsAfter"];
+        put?: never;
+        /** @description Takes facts about lots down, all or none; each id is accepted once, so a request may be sent again. */
+        post: operations["recordLots"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["onHand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/lots/{lot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Labels for lots, as a PDF. */
+        get: operations["lotLabels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/people": {
         parameters: {
             query?: never;
@@ -1589,6 +1688,16 @@ export interface components {
             code: string;
             text: string;
         };
+        /** @description A weight that was corrected after it had become part of a lot. */
+        ChangedWeightView: {
+            /** Format: uuid */
+            lot: string;
+            title: string;
+            station: number;
+            was_mg: number;
+            /** @description Null where it was withdrawn, or the piece thrown away. */
+            now_mg: number | null;
+        };
         /** @description A page of what was changed by whom, the last first. */
         ChangesView: {
             changes: components["schemas"]["ChangeView"][];
@@ -1617,6 +1726,17 @@ export interface components {
             species: string[];
             chosen: string;
             options: components["schemas"]["OptionView"][];
+        };
+        /** @description Where the mass that came to a class went: delivered = cuts + by-products + waste + loss. */
+        ClassAccountView: {
+            delivered_mg: number;
+            cuts_mg: number;
+            by_products_mg: number;
+            waste_mg: number;
+            /** @description Drip, what stayed on boards, and what nobody weighed; below 0 where more came off than went in. */
+            loss_mg: number;
+            /** @description Of what was weighed, what became lots. */
+            put_away_mg: number;
         };
         /** @description Whose code somebody holds. */
         CodeOwnerView: {
@@ -1807,6 +1927,12 @@ export interface components {
             /** @description Ids of safety items that are open, or were not looked at. */
             open: string[];
         };
+        /** @description Something that comes with a carcass and is weighed apart from it. */
+        GibletView: {
+            product: string;
+            title: string;
+            destinations: ("service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste")[];
+        };
         /** @description A group of students in a term of a course. */
         GroupView: {
             /** Format: uuid */
@@ -1881,6 +2007,24 @@ export interface components {
             /** @description The usual fault there. */
             fault: string;
         };
+        /** @description A practical, and how much of it is put away. */
+        LedgerPracticalView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            /** Format: date */
+            held_on: string;
+            lots: number;
+        };
+        /** @description The practicals of the last days that something was weighed at, the latest first. */
+        LedgerView: {
+            /**
+             * Format: date
+             * @description Today at the school.
+             */
+            date: string;
+            practicals: components["schemas"]["LedgerPracticalView"][];
+        };
         /** @description A capture in the log of its tray, with what became of it. */
         LogEntryView: {
             entry: components["schemas"]["CaptureView"];
@@ -1891,6 +2035,103 @@ export interface components {
              * @description The later capture that took its place.
              */
             replaced_by: string | null;
+        };
+        /** @description A fact about a lot, and whether it holds. */
+        LotEntryView: {
+            seq: number;
+            fact: components["schemas"]["LotFact"];
+            by: string;
+            /** @description It was taken back. */
+            is_withdrawn: boolean;
+        };
+        /** @description A lot with everything that was taken down about it and the lots it was divided from or into. */
+        LotHistoryView: {
+            lot: components["schemas"]["LotView"];
+            entries: components["schemas"]["LotEntryView"][];
+        };
+        /** @description What was taken down in the ledger since a cursor, and the lots it is about as they stand. */
+        LotNewsView: {
+            lots: components["schemas"]["LotView"][];
+            gone: string[];
+            next: number;
+        };
+        /** @description A lot that may be made of what lies on the tables. */
+        LotProposalView: {
+            product: string;
+            title: string;
+            /** @enum {string} */
+            kind: "piece" | "bin" | "scrape" | "giblet";
+            /** @description Pieces that did not meet the standard. */
+            is_off: boolean;
+            mass_mg: number;
+            /** @description In the order of stations. */
+            weights: components["schemas"]["LotWeightView"][];
+            /**
+             * @description Where it goes unless somebody says otherwise; null where it is kept.
+             * @enum {string|null}
+             */
+            destination: "service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste" | null;
+            /** @description Where it may go. */
+            destinations: ("service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste")[];
+        };
+        /** @description A lot as it stands. */
+        LotView: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The lot it was divided from.
+             */
+            parent: string | null;
+            /** Format: uuid */
+            assessment: string;
+            /** @description The practical it was made at. */
+            practical: string;
+            product: string;
+            title: string;
+            /** @description Pieces that did not meet the standard. */
+            is_off: boolean;
+            species: string;
+            allergen: string | null;
+            container: string | null;
+            /** Format: date */
+            made_on: string;
+            /**
+             * Format: date
+             * @description The day by which it must be gone; null while it is frozen.
+             */
+            use_by: string | null;
+            /** @description Days until then; below 0 where it is over, null while it is frozen. */
+            days_left: number | null;
+            /** Format: date */
+            frozen_since: string | null;
+            /** @description When it was made. */
+            mass_mg: number;
+            on_hand_mg: number;
+            /** @description What became lots of their own. */
+            divided_mg: number;
+            /** @description What the scale said of its container, against the sum of what is in it. */
+            pan_off_mg: number | null;
+            /** @description mg by destination */
+            moved: {
+                [key: string]: number;
+            };
+            /** @description Fish without a record of parasite destruction: it is not served raw. */
+            is_cooked_only: boolean;
+            /** @enum {string|null} */
+            raw_treatment: "minus_20_7_days" | "minus_35_15_hours" | "exempt" | null;
+            raw_text: string | null;
+            /** @description Where it may go. */
+            destinations: ("service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste")[];
+        };
+        /** @description A weight of a tray that a lot may be made of. */
+        LotWeightView: {
+            /**
+             * Format: uuid
+             * @description The capture that says it.
+             */
+            capture: string;
+            mass_mg: number;
         };
         /** @description Something that was marked at a station, in words. */
         MarkView: {
@@ -1945,6 +2186,21 @@ export interface components {
             group: "technique" | "quality" | "sanitation" | "safety";
             critical: boolean;
             count: number;
+        };
+        /** @description What is on hand, by the day it must be gone; what is frozen comes last. */
+        OnHandView: {
+            /**
+             * Format: date
+             * @description Today at the school.
+             */
+            date: string;
+            lots: components["schemas"]["LotView"][];
+            /** @description There is more than these. */
+            has_more: boolean;
+            /** @description All of it. */
+            on_hand_mg: number;
+            /** @description Where the cursor of the ledger goes on from. */
+            next: number;
         };
         /** @description One thing the school may choose. */
         OptionView: {
@@ -2085,6 +2341,26 @@ export interface components {
             attempt: string;
             name: string;
             device: string;
+        };
+        /** @description What a class made: what lies on the tables now, and what was put away. */
+        PutAwayView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            /** Format: date */
+            held_on: string;
+            /**
+             * Format: date
+             * @description Today at the school.
+             */
+            date: string;
+            account: components["schemas"]["ClassAccountView"];
+            /** @description In the order of the cut list. */
+            proposals: components["schemas"]["LotProposalView"][];
+            /** @description Weighed apart, where the carcass brought them. */
+            giblets: components["schemas"]["GibletView"][];
+            lots: components["schemas"]["LotView"][];
+            changed: components["schemas"]["ChangedWeightView"][];
         };
         /** @description One thing to look at on a carcass as it comes in. */
         ReceivingItemView: {
@@ -2896,6 +3172,85 @@ export interface components {
             nominal_mg: number;
             reading_mg: number;
         };
+        LotsIdentifier: string;
+        /** @description RFC 3339 date and time */
+        LotsInstant: string;
+        LotFact: {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "put_away";
+            assessment: components["schemas"]["LotsIdentifier"];
+            product: components["schemas"]["LotsIdentifier"];
+            off: boolean;
+            weights: components["schemas"]["LotsIdentifier"][];
+            mass_mg: number;
+            made: string;
+            container?: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "move";
+            lot: components["schemas"]["LotsIdentifier"];
+            /** @enum {unknown} */
+            to: "service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste";
+            mass_mg: number;
+            text?: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "divide";
+            lot: components["schemas"]["LotsIdentifier"];
+            mass_mg: number;
+            container?: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "weigh";
+            lot: components["schemas"]["LotsIdentifier"];
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "freeze";
+            lot: components["schemas"]["LotsIdentifier"];
+            on: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "thaw";
+            lot: components["schemas"]["LotsIdentifier"];
+            on: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "raw";
+            lot: components["schemas"]["LotsIdentifier"];
+            /** @enum {unknown} */
+            treatment: "minus_20_7_days" | "minus_35_15_hours" | "exempt";
+            text: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "void";
+            target: components["schemas"]["LotsIdentifier"];
+            reason: string;
+        };
         ComponentResult: {
             id: string;
             weight: number;
@@ -3152,6 +3507,74 @@ export interface components {
             kind: "look";
             not: components["schemas"]["AssessmentIdentifier"][];
             core_c?: number;
+        };
+        SentLotFact: {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "put_away";
+            assessment: components["schemas"]["LotsIdentifier"];
+            product: components["schemas"]["LotsIdentifier"];
+            off: boolean;
+            weights: components["schemas"]["LotsIdentifier"][];
+            mass_mg: number;
+            made: string;
+            container?: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "move";
+            lot: components["schemas"]["LotsIdentifier"];
+            /** @enum {unknown} */
+            to: "service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste";
+            mass_mg: number;
+            text?: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "divide";
+            lot: components["schemas"]["LotsIdentifier"];
+            mass_mg: number;
+            container?: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "weigh";
+            lot: components["schemas"]["LotsIdentifier"];
+            mass_mg: number;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "freeze";
+            lot: components["schemas"]["LotsIdentifier"];
+            on: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "thaw";
+            lot: components["schemas"]["LotsIdentifier"];
+            on: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "raw";
+            lot: components["schemas"]["LotsIdentifier"];
+            /** @enum {unknown} */
+            treatment: "minus_20_7_days" | "minus_35_15_hours" | "exempt";
+            text: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "void";
+            target: components["schemas"]["LotsIdentifier"];
+            reason: string;
         };
     };
     responses: {
@@ -4107,6 +4530,172 @@ export interface operations {
                     "application/json": components["schemas"]["IssuedCodeView"][];
                 };
             };
+        };
+    };
+    ledger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The practicals of the last days that something was weighed at */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LedgerView"];
+                };
+            };
+        };
+    };
+    putAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What lies on the tables, and what was put away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PutAwayView"];
+                };
+            };
+        };
+    };
+    lotsAfter: {
+        parameters: {
+            query: {
+                /** @description The seq of the last fact seen. */
+                after: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Lots that something was taken down about, as they stand, and the next cursor */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotNewsView"];
+                };
+            };
+        };
+    };
+    recordLots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description What the device is called. */
+                    device: string;
+                    /** @description What the clock of the device was put right by. */
+                    offset_ms?: number;
+                    facts: components["schemas"]["SentLotFact"][];
+                };
+            };
+        };
+        responses: {
+            /** @description Taken; the lots as they stand now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotNewsView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    onHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is on hand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnHandView"];
+                };
+            };
+        };
+    };
+    lot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lot and its history */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotHistoryView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    lotLabels: {
+        parameters: {
+            query: {
+                /** @description Ids, with commas between them. */
+                lots: string;
+                /** @description A sheet of the usual paper where nothing is said. */
+                size?: "a4" | "letter" | "single";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The labels, in the order they were asked for */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            422: components["responses"]["Problem"];
         };
     };
     people: {

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Concerns\KeyedByUuid;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * How a lot stands: a projection of its facts that lists read. Whoever writes a fact keeps it; bin/artisan lots:rebuild makes it anew.
+ *
+ * @property string               $id
+ * @property string               $family_id
+ * @property string|null          $parent_id
+ * @property string               $assessment_id
+ * @property Assessment           $assessment
+ * @property string               $product
+ * @property string               $title         its words marked ({drumstick})
+ * @property bool                 $is_off        pieces that did not meet the standard
+ * @property string               $species
+ * @property string|null          $class         of product: poultry, fish, meat
+ * @property string|null          $container
+ * @property CarbonImmutable      $made_on
+ * @property CarbonImmutable|null $use_by        null while it is frozen
+ * @property CarbonImmutable|null $frozen_since
+ * @property int                  $mass_mg       when it was made
+ * @property int                  $on_hand_mg
+ * @property int                  $divided_mg
+ * @property int|null             $pan_off_mg    what the scale said of the container against the sum
+ * @property \stdClass            $moved         mg by destination
+ * @property \stdClass|null       $raw           treatment and text of its record for raw service
+ */
+final class LotRow extends Model
+{
+    use KeyedByUuid;
+
+    public $timestamps = false;
+
+    protected $table = 'lots';
+
+    protected $fillable = [
+        'id', 'family_id', 'parent_id', 'assessment_id', 'product', 'title', 'is_off', 'species', 'class', 'container', 'made_on', 'use_by', 'frozen_since', 'mass_mg', 'on_hand_mg', 'divided_mg',
+        'pan_off_mg', 'moved', 'raw',
+    ];
+
+    /** @return BelongsTo<Assessment, $this> */
+    public function assessment(): BelongsTo
+    {
+        return $this->belongsTo(Assessment::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'is_off' => 'bool', 'made_on' => 'immutable_date', 'use_by' => 'immutable_date', 'frozen_since' => 'immutable_date', 'mass_mg' => 'int', 'on_hand_mg' => 'int', 'divided_mg' => 'int',
+            'pan_off_mg' => 'int', 'moved' => 'object', 'raw' => 'object',
+        ];
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\ReadTables;
+use App\Actions\RecordLots;
+use App\Models\Assessment;
+use App\Models\LotWeight;
+use App\Models\Role;
+use App\Models\User;
+use App\School\School;
+use Carbon\CarbonImmutable;
+use DeftBlade\Core\Lots\Destination;
+use DeftBlade\Core\Lots\LaidOut;
+use DeftBlade\Core\Lots\LotProductKind;
+use DeftBlade\Core\Lots\Proposal;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Str;
+
+/** What became of the cuts of the earlier practicals: breasts and fillets were served, legs and thighs frozen, the rest lies in the cold. */
+final class DemoLedger extends Seeder
+{
+    private const SERVED = ['breast', 'oysters'];
+
+    private const FROZEN = ['leg', 'thigh', 'flats', 'fillet'];
+
+    /** Thawed today, for the class of Friday. */
+    private const THAWED = ['thigh'];
+
+    private const DEVICE = 'Tablet in the cold room';
+
+    private CarbonImmutable $today;
+
+    private User $instructor;
+
+    public function __construct(private readonly RecordLots $recording, private readonly ReadTables $tables) {}
+
+    public function run(School $school): void
+    {
+        $this->today = $school->today();
+        $this->instructor = User::query()->where('role', Role::Instructor)->firstOrFail();
+        foreach (Assessment::query()->where('held_on', '<', $this->today->toDateString())->orderBy('held_on')->get() as $assessment) {
+            $this->putAway($assessment);
+        }
+    }
+
+    private function putAway(Assessment $assessment): void
+    {
+        $kitchen = $this->tables->kitchen();
+        $pan = 0;
+        foreach ($this->tables->of($assessment)->proposals(LotWeight::of($assessment)) as $proposal) {
+            $lot = (string) Str::uuid7();
+            $facts = [self::made($proposal, $lot, $assessment, ++$pan)];
+            $to = $kitchen->destinationOf($proposal->product) ?? $this->kitchenOf($proposal);
+            if ($to !== null) {
+                $facts[] = ['kind' => 'move', 'lot' => $lot, 'to' => $to->value, 'mass_mg' => $proposal->massMg(), 'text' => self::words($to)];
+            } elseif (in_array($proposal->product->id, self::FROZEN, true)) {
+                $facts[] = ['kind' => 'freeze', 'lot' => $lot, 'on' => $assessment->held_on->toDateString()];
+            }
+            $this->record($facts, $assessment->held_on->addHours(14)->addMinutes($pan));
+            if ($to === null && in_array($proposal->product->id, self::THAWED, true)) {
+                $this->record([['kind' => 'thaw', 'lot' => $lot, 'on' => $this->today->toDateString()]], CarbonImmutable::now()->subMinutes(30));
+            }
+        }
+    }
+
+    private function kitchenOf(Proposal $proposal): ?Destination
+    {
+        return match (true) {
+            $proposal->product->kind !== LotProductKind::Piece => null,
+            $proposal->isOff => Destination::Staff,
+            in_array($proposal->product->id, self::SERVED, true) => Destination::Service,
+            default => null,
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function made(Proposal $proposal, string $lot, Assessment $assessment, int $pan): array
+    {
+        return [
+            'kind' => 'put_away',
+            'id' => $lot,
+            'assessment' => $assessment->id,
+            'product' => $proposal->product->id,
+            'off' => $proposal->isOff,
+            'weights' => array_map(static fn(LaidOut $it): string => $it->capture, $proposal->weights),
+            'mass_mg' => $proposal->massMg(),
+            'made' => $assessment->held_on->toDateString(),
+            'container' => "Pan $pan",
+        ];
+    }
+
+    private static function words(Destination $to): string
+    {
+        return match ($to) {
+            Destination::Service => 'Dinner service',
+            Destination::Staff => 'Staff lunch',
+            Destination::Waste => 'Tendons, gills and drip',
+            default => 'After class',
+        };
+    }
+
+    /** @param list<array<string, mixed>> $facts */
+    private function record(array $facts, CarbonImmutable $at): void
+    {
+        $sent = array_map(static fn(array $fact, int $index): \stdClass => (object) ($fact + ['id' => (string) Str::uuid7(), 'at' => $at->addSeconds($index)->utc()->format('Y-m-d\TH:i:s.v\Z')]), $facts, array_keys($facts));
+        $this->recording->record($sent, $this->instructor, self::DEVICE);
+    }
+}

@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Assessment;
+use App\Models\LotEntry;
+use App\Models\LotRow;
+use App\Models\LotWeight;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Smalot\PdfParser\Parser;
+use Tests\TestCase;
+
+/** What a class made becomes lots, and every gram of them goes somewhere. */
+final class LedgerTest extends TestCase
+{
+    public function testAClassIsPutAwayInOneRequest(): void
+    {
+        $this->as('marit');
+        $before = $this->tables();
+        self::assertSame(0, $before['account']['put_away_mg']);
+        self::assertSame($before['account']['delivered_mg'], $before['account']['cuts_mg'] + $before['account']['by_products_mg'] + $before['account']['waste_mg'] + $before['account']['loss_mg']);
+        $facts = array_map(fn(array $it): array => $this->lotOf($it), $before['proposals']);
+        $this->send(...$facts)->assertOk()->assertJsonCount(count($facts), 'lots');
+
+        $after = $this->tables();
+        self::assertSame([], $after['proposals']);
+        self::assertSame([], $after['changed']);
+        self::assertSame(array_sum(array_column($before['proposals'], 'mass_mg')), $after['account']['put_away_mg']);
+        self::assertSame($after['account']['put_away_mg'], array_sum(array_column($after['lots'], 'on_hand_mg')));
+        self::assertSame(['Breast', 'Thigh', 'Drumstick', 'Wing'], array_slice(array_values(array_unique(array_column($before['proposals'], 'title'))), 0, 4));
+    }
+
+    public function testByProductsKnowWhereTheyGo(): void
+    {
+        $to = array_column($this->as('marit')->tables()['proposals'], 'destination', 'product');
+        self::assertEquals(['stock' => 'stock', 'fat' => 'render', 'trim' => 'mince', 'waste' => 'waste', 'scrape' => 'mince', 'thigh' => null], array_intersect_key($to, ['stock' => 1, 'fat' => 1, 'trim' => 1, 'waste' => 1, 'scrape' => 1, 'thigh' => 1]));
+    }
+
+    public function testALateWeightIsProposedAndACorrectionIsTold(): void
+    {
+        $this->as('marit');
+        $this->send($this->lotOf($this->proposal('thigh')))->assertOk();
+        $this->postJson("/api/v1/attempts/{$this->station(9)->id}/captures", ['device' => 'Tablet', 'captures' => [self::capture(['kind' => 'piece', 'piece' => 'thigh.left', 'mass_mg' => 171_000])]])->assertOk();
+        self::assertSame([171_000], array_column(array_filter($this->tables()['proposals'], static fn(array $it): bool => $it['product'] === 'thigh' && ! $it['is_off']), 'mass_mg'), 'only what was weighed since');
+        $this->postJson("/api/v1/attempts/{$this->station(1)->id}/captures", ['device' => 'Tablet', 'captures' => [self::capture(['kind' => 'piece', 'piece' => 'thigh.left', 'mass_mg' => 100_000])]])->assertOk();
+        $changed = $this->tables()['changed'];
+        self::assertSame([[1, 100_000, 'Thigh']], array_map(static fn(array $it): array => [$it['station'], $it['now_mg'], $it['title']], $changed));
+    }
+
+    public function testWhatIsMovedIsNoLongerOnHandAndNeverBelowZero(): void
+    {
+        $this->as('marit');
+        $lot = $this->made('thigh');
+        $half = intdiv($lot['mass_mg'], 2);
+        $this->send(self::fact('move', ['lot' => $lot['id'], 'to' => 'service', 'mass_mg' => $half]))->assertOk()->assertJsonPath('lots.0.on_hand_mg', $lot['mass_mg'] - $half)->assertJsonPath('lots.0.moved.service', $half);
+        $this->send(self::fact('move', ['lot' => $lot['id'], 'to' => 'staff', 'mass_mg' => $lot['mass_mg']]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].mass_mg');
+        $this->send(self::fact('move', ['lot' => $lot['id'], 'to' => 'waste', 'mass_mg' => 1]))->assertUnprocessable()->assertJsonPath('errors.0.detail', 'say why it is thrown away');
+        $this->expectException(QueryException::class);
+        DB::table('lots')->where('id', $lot['id'])->update(['on_hand_mg' => -1]);
+    }
+
+    public function testAllOfARequestOrNoneOfIt(): void
+    {
+        $this->as('marit');
+        $lot = $this->lotOf($this->proposal('wing'));
+        $this->send($lot, self::fact('move', ['lot' => $lot['id'], 'to' => 'service', 'mass_mg' => $lot['mass_mg'] + 1]))->assertUnprocessable();
+        self::assertNull(LotRow::query()->find($lot['id']));
+        self::assertNull(LotEntry::query()->find($lot['id']));
+        self::assertNotSame([], array_filter($this->tables()['proposals'], static fn(array $it): bool => $it['product'] === 'wing'));
+    }
+
+    public function testTheSameRequestAgainChangesNothing(): void
+    {
+        $this->as('marit');
+        $lot = $this->lotOf($this->proposal('wing'));
+        $move = self::fact('move', ['lot' => $lot['id'], 'to' => 'service', 'mass_mg' => 5_000]);
+        $first = $this->send($lot, $move)->assertOk()->json();
+        $count = LotEntry::query()->count();
+        self::assertSame($first, $this->send($lot, $move)->assertOk()->json());
+        self::assertSame($count, LotEntry::query()->count());
+        $this->send(['mass_mg' => 6_000] + $move)->assertConflict();
+        $this->as('teodor')->send($move)->assertConflict();
+    }
+
+    public function testAWeightBelongsToOneLot(): void
+    {
+        $this->as('marit');
+        $lot = $this->lotOf($this->proposal('wing'));
+        $this->send($lot)->assertOk();
+        $this->as('teodor')->send(['id' => (string) Str::uuid7()] + $lot)->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].weights[0]')->assertJsonPath('errors.0.detail', 'is put away already');
+        $this->send(self::fact('void', ['target' => $lot['id'], 'reason' => 'The wrong pan']))->assertOk()->assertJsonPath('gone.0', $lot['id']);
+        self::assertSame(0, LotWeight::query()->where('lot_id', $lot['id'])->count());
+        $this->send(['id' => (string) Str::uuid7()] + $lot)->assertOk();
+    }
+
+    public function testTwoPansOfOneProductAreTwoLotsWithTheirOwnWeights(): void
+    {
+        $this->as('marit');
+        $proposal = $this->proposal('thigh');
+        $parts = array_chunk($proposal['weights'], (int) ceil(count($proposal['weights']) / 2));
+        $pans = array_map(fn(array $weights, int $of): array => ['weights' => array_column($weights, 'capture'), 'mass_mg' => array_sum(array_column($weights, 'mass_mg')), 'container' => 'Pan '.($of + 1), 'id' => (string) Str::uuid7()] + $this->lotOf($proposal), $parts, array_keys($parts));
+        $this->send(...$pans)->assertOk()->assertJsonCount(2, 'lots');
+        self::assertSame($proposal['mass_mg'], array_sum(array_column($pans, 'mass_mg')));
+        self::assertNotContains('thigh', array_column(array_filter($this->tables()['proposals'], static fn(array $it): bool => ! $it['is_off']), 'product'));
+    }
+
+    public function testDividesWeighsAndFreezes(): void
+    {
+        $this->as('marit');
+        $lot = $this->made('drumstick');
+        $today = now()->toDateString();
+        $part = self::fact('divide', ['lot' => $lot['id'], 'mass_mg' => 200_000, 'container' => 'Pan 2']);
+        $this->send($part, self::fact('freeze', ['lot' => $part['id'], 'on' => $today]), self::fact('weigh', ['lot' => $lot['id'], 'mass_mg' => $lot['mass_mg'] - 9_000]))->assertOk();
+        $this->getJson("/api/v1/ledger/lots/{$part['id']}")->assertOk()->assertJsonPath('lot.use_by', null)->assertJsonPath('lot.frozen_since', $today)->assertJsonPath('lot.parent', $lot['id'])->assertJsonPath('lot.container', 'Pan 2');
+        $this->getJson("/api/v1/ledger/lots/{$lot['id']}")->assertOk()->assertJsonPath('lot.pan_off_mg', -9_000)->assertJsonPath('lot.on_hand_mg', $lot['mass_mg'] - 200_000)->assertJsonCount(4, 'entries')->assertJsonPath('entries.0.by', 'Marit Oyelaran');
+    }
+
+    public function testGibletsAreWeighedApartAndALiverGoesIntoNoStock(): void
+    {
+        $this->as('marit');
+        self::assertSame(['liver', 'heart', 'gizzard', 'neck'], array_column($this->tables()['giblets'], 'product'));
+        $livers = self::fact('put_away', ['assessment' => $this->practical()->id, 'product' => 'liver', 'off' => false, 'weights' => [], 'mass_mg' => 420_000, 'made' => now()->toDateString()]);
+        $this->send($livers)->assertOk()->assertJsonPath('lots.0.title', 'Livers');
+        $this->send(self::fact('move', ['lot' => $livers['id'], 'to' => 'stock', 'mass_mg' => 1]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].to');
+    }
+
+    public function testFishIsCookedOnlyUntilItsRecordIsThere(): void
+    {
+        $this->as('marit');
+        $lot = LotRow::query()->where('class', 'fish')->where('product', 'trim')->firstOrFail();
+        $this->getJson("/api/v1/ledger/lots/$lot->id")->assertJsonPath('lot.is_cooked_only', true)->assertJsonPath('lot.allergen', 'fish');
+        $this->send(self::fact('raw', ['lot' => $lot->id, 'treatment' => 'minus_20_7_days', 'text' => 'Freezer log']))->assertOk()->assertJsonPath('lots.0.is_cooked_only', false)->assertJsonPath('lots.0.raw_text', 'Freezer log');
+    }
+
+    public function testTheSchoolChoosesHowLongRawProductKeeps(): void
+    {
+        $this->as('marit');
+        $lot = $this->made('wing');
+        self::assertSame(1, $lot['days_left'], 'poultry: today and tomorrow');
+        $school = $this->getJson('/api/v1/school');
+        $this->patchJson('/api/v1/school', ['variants' => ['keeping' => 'week']], ['If-Match' => (string) $school->headers->get('ETag')])->assertOk();
+        $this->artisan('lots:rebuild')->assertSuccessful();
+        $this->getJson("/api/v1/ledger/lots/{$lot['id']}")->assertJsonPath('lot.days_left', 6);
+    }
+
+    public function testTheRowsAreWhatTheyAreRebuiltTo(): void
+    {
+        $this->as('marit')->made('thigh');
+        $rows = static fn(): array => [LotRow::query()->orderBy('id')->get()->toJson(), LotWeight::query()->orderBy('attempt_id')->orderBy('slot')->get()->toJson()];
+        $before = $rows();
+        self::assertNotSame('[]', $before[0]);
+        $this->artisan('lots:rebuild')->assertSuccessful();
+        self::assertSame($before, $rows());
+    }
+
+    public function testTheCursorTellsWhatIsNew(): void
+    {
+        $this->as('marit');
+        $next = $this->getJson('/api/v1/ledger/lots')->assertOk()->json('next');
+        $this->getJson("/api/v1/ledger/facts?after=$next")->assertOk()->assertJsonPath('lots', [])->assertJsonPath('next', $next);
+        $lot = $this->made('thigh');
+        $news = $this->as('teodor')->getJson("/api/v1/ledger/facts?after=$next")->assertOk()->assertJsonPath('lots.0.id', $lot['id']);
+        self::assertGreaterThan($next, $news->json('next'));
+        $this->getJson('/api/v1/ledger/facts')->assertUnprocessable();
+    }
+
+    public function testFactsStayAsTheyAre(): void
+    {
+        $this->expectException(QueryException::class);
+        LotEntry::query()->firstOrFail()->update(['device' => 'another']);
+    }
+
+    public function testWhatIsOnHandComesFirstThatMustGoFirst(): void
+    {
+        $lots = (array) $this->as('ilse')->getJson('/api/v1/ledger/lots')->assertOk()->json('lots');
+        $days = array_map(static fn(mixed $it): mixed => data_get($it, 'use_by') ?? '9999', $lots);
+        $sorted = $days;
+        sort($sorted);
+        self::assertSame($sorted, $days);
+        self::assertContains('9999', $days, 'what is frozen comes last');
+        self::assertSame(array_sum(array_map(static fn(mixed $it): int => is_int($mg = data_get($it, 'on_hand_mg')) ? $mg : 0, $lots)), $this->getJson('/api/v1/ledger/lots')->json('on_hand_mg'));
+    }
+
+    public function testThePracticalsOfTheLastDaysStandThere(): void
+    {
+        $this->as('ilse')->getJson('/api/v1/ledger')->assertOk()->assertJsonCount(5, 'practicals')->assertJsonPath('practicals.0.title', 'Chicken eight-piece')->assertJsonPath('practicals.0.lots', 0);
+    }
+
+    public function testLabelsSayWhatOneMustKnowAndOpenTheLot(): void
+    {
+        $fish = LotRow::query()->where('class', 'fish')->where('on_hand_mg', '>', 0)->firstOrFail();
+        $frozen = LotRow::query()->whereNotNull('frozen_since')->firstOrFail();
+        foreach (['a4', 'letter', 'single'] as $size) {
+            $pdf = (new Parser())->parseContent((string) $this->as('marit')->get("/api/v1/ledger/labels?lots=$fish->id,$frozen->id&size=$size")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+            $text = (string) preg_replace('/\s+/', ' ', $pdf->getText());
+            self::assertStringContainsString('Allergen: fish', $text);
+            self::assertStringContainsString('Cooked only', $text);
+            self::assertStringContainsString('RAW sea trout', $text);
+            self::assertStringContainsString('Frozen '.$frozen->frozen_since?->format('D j M'), $text);
+            self::assertStringContainsString('Marit Oyelaran', $text);
+            self::assertSame($size === 'single' ? 2 : 1, count($pdf->getPages()), $size);
+        }
+        $this->get('/api/v1/ledger/labels?lots=&size=a4')->assertUnprocessable();
+        $this->get("/api/v1/ledger/labels?lots=$fish->id&size=a5")->assertUnprocessable();
+    }
+
+    /** @return array{account: array<string, int>, proposals: list<array<string, mixed>>, changed: list<array<string, mixed>>, lots: list<array<string, mixed>>, giblets: list<array<string, mixed>>} */
+    private function tables(?Assessment $assessment = null): array
+    {
+        return $this->getJson('/api/v1/assessments/'.($assessment ?? $this->practical())->id.'/put-away')->assertOk()->json();
+    }
+
+    /** @return array<string, mixed> the lot proposed of a product, of pieces that met the standard */
+    private function proposal(string $product): array
+    {
+        foreach ($this->tables()['proposals'] as $proposal) {
+            if ($proposal['product'] === $product && $proposal['is_off'] === false) {
+                return $proposal;
+            }
+        }
+        self::fail("no $product lies there");
+    }
+
+    /**
+     * @param array<string, mixed> $proposal
+     *
+     * @return array<string, mixed>
+     */
+    private function lotOf(array $proposal): array
+    {
+        return self::fact('put_away', ['assessment' => $this->practical()->id, 'product' => $proposal['product'], 'off' => $proposal['is_off'], 'weights' => array_column((array) $proposal['weights'], 'capture'), 'mass_mg' => $proposal['mass_mg'], 'made' => now()->toDateString()]);
+    }
+
+    /** @return array<string, mixed> the lot as it stands */
+    private function made(string $product): array
+    {
+        $answer = $this->send($this->lotOf($this->proposal($product)))->assertOk();
+
+        return (array) $answer->json('lots.0');
+    }
+
+    /**
+     * @param array<string, mixed> $of
+     *
+     * @return array<string, mixed>
+     */
+    private static function fact(string $kind, array $of): array
+    {
+        return self::capture(['kind' => $kind] + $of);
+    }
+
+    /**
+     * @param array<string, mixed> ...$facts
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function send(array ...$facts): TestResponse
+    {
+        return $this->postJson('/api/v1/ledger/facts', ['device' => 'Tablet', 'facts' => $facts]);
+    }
+}
