@@ -51,6 +51,12 @@ final class TablesTest extends TestCase
         self::assertSame([true], array_values(array_unique(array_map(static fn(Proposal $it): bool => $it->isOff, array_filter($proposals, static fn(Proposal $it): bool => $it->product->id === 'breast')))));
     }
 
+    public function testWhatIsNotWeighedYetIsNoLoss(): void
+    {
+        $account = Lots::tables(Package::shipped()->attempt('a1', self::TRAY)->attempt('a2', ['ap' => 1700, 'wing.left' => 80]))->account(0);
+        self::assertSame([1_620_000, 25_000], [$account->openMg, $account->lossMg()], '1 700 g less the wing of 80 g; the other bird lost its 25 g');
+    }
+
     public function testTheAccountOfAClassAddsUp(): void
     {
         $account = Lots::tables(Package::shipped()->attempt('a1', self::TRAY)->attempt('a2', self::TRAY))->account(0);

@@ -23,7 +23,7 @@ final class LedgerTest extends TestCase
         $this->as('marit');
         $before = $this->tables();
         self::assertSame(0, $before['account']['put_away_mg']);
-        self::assertSame($before['account']['delivered_mg'], $before['account']['cuts_mg'] + $before['account']['by_products_mg'] + $before['account']['waste_mg'] + $before['account']['loss_mg']);
+        self::assertSame($before['account']['delivered_mg'], $before['account']['cuts_mg'] + $before['account']['by_products_mg'] + $before['account']['waste_mg'] + $before['account']['open_mg'] + $before['account']['loss_mg']);
         $facts = array_map(fn(array $it): array => $this->lotOf($it), $before['proposals']);
         $this->send(...$facts)->assertOk()->assertJsonCount(count($facts), 'lots');
 

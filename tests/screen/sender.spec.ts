@@ -21,17 +21,19 @@ const idsOf = ({ body }: Asked): string[] => (body as { captures: SentCapture[] 
 const left = async (): Promise<string[]> => (await store.waiting.orderBy("order").toArray()).map((it) => it.capture.id);
 
 let running: { stop: () => void }[] = [];
-function send(user = "marit"): { kick: () => void; trays: Tray[]; signedOut: () => number } {
+function send(user = "marit"): { kick: () => void; trays: Tray[]; lots: () => number; signedOut: () => number } {
   const trays: Tray[] = [];
   let times = 0;
-  const sender = startSending(user, { onTray: (it) => trays.push(it), onSignedOut: () => (times += 1) });
+  let lots = 0;
+  const sender = startSending(user, { onTray: (it) => trays.push(it), onLots: () => (lots += 1), onSignedOut: () => (times += 1) });
   running.push(sender);
 
-  return { kick: sender.kick, trays, signedOut: () => times };
+  return { kick: sender.kick, trays, lots: () => lots, signedOut: () => times };
 }
 
 test.beforeEach(async () => {
   await store.waiting.clear();
+  await store.lots.clear();
 });
 test.afterEach(() => {
   running.forEach((it) => it.stop());

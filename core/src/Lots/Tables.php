@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Lots;
 
+use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Capture\BinWeighed;
 use DeftBlade\Core\Capture\IncidentRecorded;
 use DeftBlade\Core\Capture\PieceWeighed;
@@ -23,20 +24,24 @@ final readonly class Tables
     /**
      * @param array<string, LaidOut> $weights  by the id of the capture
      * @param int                    $thrownMg pieces that were weighed and then taken by an incident
+     * @param int                    $openMg   what is still to come off carcasses that are not weighed to the end
      */
-    private function __construct(public LotProducts $products, public array $weights, private int $deliveredMg, private int $thrownMg) {}
+    private function __construct(public LotProducts $products, public array $weights, private int $deliveredMg, private int $thrownMg, private int $openMg) {}
 
     /** @param iterable<AttemptResult> $results of one class */
     public static function of(Standard $standard, LotProducts $products, iterable $results): self
     {
         $weights = [];
-        $delivered = $thrown = 0;
+        $delivered = $thrown = $open = 0;
         foreach ($results as $result) {
             $log = $result->attempt->log;
-            $delivered += $log->weights->received?->mass->mg ?? 0;
+            $asPurchased = $log->weights->received?->mass->mg ?? 0;
+            $delivered += $asPurchased;
+            $out = 0;
             $gone = array_merge([], ...array_map(static fn(IncidentRecorded $it): array => $it->pieces, $log->floor->incidents));
             foreach (self::weightsOf($result, $products, self::off($result, $standard)) as $place => $found) {
                 foreach ($found as $weight) {
+                    $out += $weight->massMg;
                     if (in_array($place, $gone, true)) {
                         $thrown += $weight->massMg;
                     } else {
@@ -44,9 +49,10 @@ final readonly class Tables
                     }
                 }
             }
+            $open += $result->balance->state === BalanceState::Open ? $asPurchased - $out : 0;
         }
 
-        return new self($products, $weights, $delivered, $thrown);
+        return new self($products, $weights, $delivered, $thrown, $open);
     }
 
     /**
@@ -101,7 +107,7 @@ final readonly class Tables
             $mg[$what] += $weight->massMg;
         }
 
-        return new ClassAccount($this->deliveredMg, $mg['cuts'], $mg['by-products'], $mg['waste'], $putAwayMg);
+        return new ClassAccount($this->deliveredMg, $mg['cuts'], $mg['by-products'], $mg['waste'], $this->openMg, $putAwayMg);
     }
 
     /**

@@ -1727,12 +1727,14 @@ export interface components {
             chosen: string;
             options: components["schemas"]["OptionView"][];
         };
-        /** @description Where the mass that came to a class went: delivered = cuts + by-products + waste + loss. */
+        /** @description Where the mass that came to a class went: delivered = cuts + by-products + waste + still to be weighed + loss. */
         ClassAccountView: {
             delivered_mg: number;
             cuts_mg: number;
             by_products_mg: number;
             waste_mg: number;
+            /** @description What is still to come off carcasses that are not weighed to the end. */
+            open_mg: number;
             /** @description Drip, what stayed on boards, and what nobody weighed; below 0 where more came off than went in. */
             loss_mg: number;
             /** @description Of what was weighed, what became lots. */

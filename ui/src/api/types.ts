@@ -38,6 +38,16 @@ export type PieceResult = Schemas["PieceResult"];
 export type PortionSet = Schemas["PortionSet"];
 export type Verdict = PieceResult["verdict"];
 export type SentCapture = Schemas["SentCapture"];
+export type SentLotFact = Schemas["SentLotFact"];
+export type LotFact = Schemas["LotFact"];
+export type Ledger = Schemas["LedgerView"];
+export type PutAway = Schemas["PutAwayView"];
+export type LotProposal = Schemas["LotProposalView"];
+export type OnHand = Schemas["OnHandView"];
+export type Lot = Schemas["LotView"];
+export type LotHistory = Schemas["LotHistoryView"];
+export type LotNews = Schemas["LotNewsView"];
+export type Destination = Lot["destinations"][number];
 export type Sheet = Schemas["SheetView"];
 export type SheetRow = Schemas["SheetRowView"];
 export type Flag = Schemas["FlagView"];
@@ -47,8 +57,13 @@ export type KeptDraft = Schemas["DraftView"];
 export type VerdictPage = Schemas["VerdictView"];
 export type ScaleReading = Schemas["ScaleReadingView"];
 
+type Untimed<Sent> = Sent extends unknown ? Omit<Sent, "id" | "at"> : never;
+
 /** What a capture says, before the screen gives it an id and a time. */
-export type Fact = SentCapture extends infer Kind ? (Kind extends SentCapture ? Omit<Kind, "id" | "at"> : never) : never;
+export type Fact = Untimed<SentCapture>;
+
+/** What a fact about a lot says, before the screen gives it its time; one that makes a lot may bring its id, for facts about that lot. */
+export type UntimedLotFact = Untimed<SentLotFact> & { id?: string };
 
 export type ShelfItem = Schemas["ShelfItemView"];
 export type OpenStandard = Schemas["StandardView"];

@@ -12,6 +12,7 @@ export function Areas({ user }: { user: User }) {
           { to: "/", label: "Bench" },
           { to: "/floor", label: "Floor" },
           ...(user.may_set_terms ? [{ to: "/brief", label: "Brief" }] : []),
+          { to: "/ledger", label: "Ledger" },
           { to: "/standards", label: "Standards" },
           ...(user.may_enrol ? [{ to: "/roster", label: "Roster" }] : []),
           ...(user.may_manage_people ? [{ to: "/people", label: "People" }] : []),

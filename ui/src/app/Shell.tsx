@@ -31,6 +31,7 @@ export function Shell() {
   useKey("b", () => void navigate("/"));
   useKey("f", () => void navigate("/floor"));
   useKey("s", () => void navigate("/standards"));
+  useKey("g", () => isStaff && void navigate("/ledger"));
 
   if (session.isPending) return <Loading what="Deft Blade" />;
   if (session.isError) return <ProblemNotice problem={session.error} onRetry={() => void session.refetch()} />;

@@ -10,6 +10,7 @@ const groups: { title: string; keys: [string, string][] }[] = [
       ["/", "find a practical, a student, a standard"],
       ["b", "to the Bench"],
       ["f", "to the Floor"],
+      ["g", "to the ledger"],
       ["s", "to the standards"],
       ["Esc", "close what is open"],
     ],

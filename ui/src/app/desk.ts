@@ -1,7 +1,10 @@
-/** The pages one works on at a desk, before and after the hour. They come in a file of their own, so that a tray opens without waiting for them. */
+/** The pages one works on before and after the hour. They come in a file of their own, so that a tray opens without waiting for them. */
 export { BriefPage } from "../areas/brief/BriefPage";
 export { Briefs } from "../areas/brief/Briefs";
 export { Changes } from "../areas/people/Changes";
+export { LotPage } from "../areas/ledger/LotPage";
+export { OnHand } from "../areas/ledger/OnHand";
+export { Today } from "../areas/ledger/Today";
 export { People } from "../areas/people/People";
 export { ImportRoster } from "../areas/roster/ImportRoster";
 export { Roster } from "../areas/roster/Roster";

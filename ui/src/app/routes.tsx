@@ -15,7 +15,7 @@ import { NotFound, ScreenFault } from "./NotFound";
 import { Shell } from "./Shell";
 import type * as Desk from "./desk";
 
-/** A page of the desk, fetched when it is first gone to; without a network, from what the worker keeps. */
+/** A page of before or after the hour, fetched when it is first gone to; without a network, from what the worker keeps. */
 const atTheDesk =
   (page: keyof typeof Desk): (() => Promise<{ Component: ComponentType }>) =>
   async () => ({ Component: (await import("./desk"))[page] });
@@ -31,6 +31,9 @@ export const router = createBrowserRouter([
       { index: true, element: <Bench /> },
       { path: "brief", lazy: atTheDesk("Briefs") },
       { path: "brief/:brief", lazy: atTheDesk("BriefPage") },
+      { path: "ledger", lazy: atTheDesk("Today") },
+      { path: "ledger/on-hand", lazy: atTheDesk("OnHand") },
+      { path: "ledger/lots/:lot", lazy: atTheDesk("LotPage") },
       { path: "roster", lazy: atTheDesk("Roster") },
       { path: "roster/import", lazy: atTheDesk("ImportRoster") },
       { path: "people", lazy: atTheDesk("People") },

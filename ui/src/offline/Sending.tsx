@@ -1,10 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useEffect, useMemo, useRef, type ReactNode } from "react";
-import type { Fact, SentCapture } from "../api/types";
+import { ledgerKey } from "../api/useLedger";
+import type { Fact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
 import { sessionKey, useUser } from "../api/useSession";
 import { tellStations } from "../api/useFloor";
 import { trayKey } from "../api/useTray";
-import { captured } from "./captured";
+import { captured, capturedLot } from "./captured";
 import { offsetMs } from "./clock";
 import type { Photo } from "./photo";
 import { startSending } from "./sender";
@@ -26,6 +27,11 @@ interface Queue {
   /** Puts a refused capture right, or leaves it as it is, and tries it again. */
   mend: (order: number, capture: SentCapture) => Promise<void>;
   drop: (order: number) => Promise<void>;
+  /** Takes facts about lots down, all of them or none. */
+  takeLots: (words: string, facts: UntimedLotFact[]) => Promise<SentLotFact[]>;
+  /** Sends what was refused once more. */
+  retryLots: (order: number) => Promise<void>;
+  dropLots: (order: number) => Promise<void>;
 }
 
 const QueueContext = createContext<Queue | null>(null);
@@ -51,6 +57,7 @@ export function Sending({ children }: { children: ReactNode }) {
         void queries.invalidateQueries({ queryKey: ["verdict", tray.attempt] });
         void queries.invalidateQueries({ queryKey: ["sheet", tray.assessment] });
       },
+      onLots: () => void queries.invalidateQueries({ queryKey: ledgerKey }),
       onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),
     });
     sender.current = started;
@@ -84,6 +91,18 @@ export function Sending({ children }: { children: ReactNode }) {
         sender.current?.kick();
       },
       drop: (order) => store.waiting.delete(order),
+      takeLots: async (words, facts) => {
+        const taken = facts.map((it) => capturedLot(it));
+        await store.lots.add({ user, facts: taken, words, offsetMs: offsetMs(), refusal: null });
+        sender.current?.kick();
+
+        return taken;
+      },
+      retryLots: async (order) => {
+        await store.lots.update(order, { refusal: null });
+        sender.current?.kick();
+      },
+      dropLots: (order) => store.lots.delete(order),
     };
   }, [user]);
 

@@ -3,7 +3,8 @@ import Typography from "@mui/material/Typography";
 import { RefusedCapture } from "./RefusedCapture";
 import { useLasting } from "./useLasting";
 import { useOnline } from "./useOnline";
-import { useWaiting } from "./useWaiting";
+import { RefusedLots } from "./RefusedLots";
+import { useWaiting, useWaitingLots } from "./useWaiting";
 
 const LATE_MS = 2_000;
 /** The screen below is needed too. */
@@ -12,13 +13,16 @@ const MOST_SHOWN = 2;
 /** The honest line: how much waits on this device, whether there is a network, and what the server will not have. */
 export function WaitingLine() {
   const waiting = useWaiting();
+  const lots = useWaitingLots();
   const isOnline = useOnline();
   const refused = waiting.filter((it) => it.refusal !== null);
-  const open = waiting.length - refused.length;
+  const refusedLots = lots.filter((it) => it.refusal !== null);
+  const open = waiting.length - refused.length + lots.length - refusedLots.length;
   // On a good network a capture is gone before a line about it could be read.
   const isLate = useLasting(open > 0, LATE_MS);
   const showsWaiting = !isOnline || isLate;
-  if (!showsWaiting && refused.length === 0) return null;
+  const notTaken = refused.length + refusedLots.length;
+  if (!showsWaiting && notTaken === 0) return null;
 
   return (
     <>
@@ -46,14 +50,15 @@ export function WaitingLine() {
           {inWords(open, isOnline)}
         </Typography>
       )}
-      {refused.length > 0 && (
+      {notTaken > 0 && (
         <Box sx={{ bgcolor: "background.paper", borderBottom: "3px solid", borderColor: "error.main" }}>
           {refused.slice(0, MOST_SHOWN).map((it) => (
             <RefusedCapture key={it.order} waiting={it} />
           ))}
-          {refused.length > MOST_SHOWN && (
-            <Typography sx={{ px: 3, py: 0.75 }}>And {refused.length - MOST_SHOWN} more behind these.</Typography>
-          )}
+          {refusedLots.slice(0, Math.max(0, MOST_SHOWN - refused.length)).map((it) => (
+            <RefusedLots key={it.order} waiting={it} />
+          ))}
+          {notTaken > MOST_SHOWN && <Typography sx={{ px: 3, py: 0.75 }}>And {notTaken - MOST_SHOWN} more behind these.</Typography>}
         </Box>
       )}
     </>

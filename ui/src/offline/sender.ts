@@ -1,8 +1,8 @@
 import { answer, api } from "../api/client";
 import { device } from "../api/device";
 import { Problem } from "../api/problem";
-import type { Tray } from "../api/types";
-import { store, type Waiting } from "./store";
+import type { LotNews, Tray } from "../api/types";
+import { store, type Waiting, type WaitingLots } from "./store";
 
 const AT_ONCE = 100;
 const PATIENCE_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000];
@@ -10,6 +10,7 @@ const PATIENCE_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000];
 /** Told of every tray the server answers with, and of a person who has to sign in again. */
 export interface Listener {
   onTray: (tray: Tray) => void;
+  onLots: (news: LotNews) => void;
   onSignedOut: () => void;
 }
 
@@ -28,6 +29,13 @@ export function startSending(user: string, listener: Listener): { kick: () => vo
   const run = async (): Promise<void> => {
     for (let batch = await nextBatch(user); batch.length > 0 && !isStopped; batch = await nextBatch(user)) {
       const outcome = await send(batch, listener);
+      if (outcome === "later") return again();
+      if (outcome === "signed-out") return;
+      failures = 0;
+    }
+    // Lots are made of weights: those are on the server by now.
+    for (let row = await nextLots(user); row !== undefined && !isStopped; row = await nextLots(user)) {
+      const outcome = await sendLots(row, listener);
       if (outcome === "later") return again();
       if (outcome === "signed-out") return;
       failures = 0;
@@ -80,7 +88,40 @@ async function putPhoto(attempt: string, sha256: string, blob: Blob): Promise<vo
   );
 }
 
-async function send(batch: Waiting[], listener: Listener): Promise<"gone-up" | "later" | "signed-out"> {
+type Outcome = "gone-up" | "later" | "signed-out";
+
+/** The oldest of the ledger that may go up. */
+async function nextLots(user: string): Promise<WaitingLots | undefined> {
+  return (await store.lots.where("user").equals(user).sortBy("order")).find((it) => it.refusal === null);
+}
+
+async function sendLots({ order, facts, offsetMs }: WaitingLots, listener: Listener): Promise<Outcome> {
+  if (order === undefined) return "gone-up";
+  try {
+    const news = await answer(api.POST("/ledger/facts", { body: { device: device(), offset_ms: offsetMs, facts } }));
+    listener.onLots(news);
+    await store.lots.delete(order);
+
+    return "gone-up";
+  } catch (problem) {
+    return await unsent(problem, listener, (refusal) => store.lots.update(order, { refusal }));
+  }
+}
+
+/** What a failure means: the same again later, signing in first, or a refusal that is kept with what was sent. */
+async function unsent(problem: unknown, listener: Listener, refuse: (refusal: string) => Promise<unknown>): Promise<Outcome> {
+  if (!(problem instanceof Problem) || !problem.isFinal) return "later";
+  if (problem.status === 401) {
+    listener.onSignedOut();
+
+    return "signed-out";
+  }
+  await refuse(problem.errors[0]?.detail ?? problem.detail);
+
+  return "gone-up";
+}
+
+async function send(batch: Waiting[], listener: Listener): Promise<Outcome> {
   const [first] = batch;
   if (first === undefined) return "gone-up";
   try {
@@ -94,13 +135,8 @@ async function send(batch: Waiting[], listener: Listener): Promise<"gone-up" | "
 
     return "gone-up";
   } catch (problem) {
-    if (!(problem instanceof Problem) || !problem.isFinal) return "later";
-    if (problem.status === 401) {
-      listener.onSignedOut();
-
-      return "signed-out";
-    }
-    if (batch.length > 1) {
+    const isOfOne = problem instanceof Problem && problem.isFinal && problem.status !== 401;
+    if (isOfOne && batch.length > 1) {
       for (const one of batch) {
         const outcome = await send([one], listener);
         if (outcome !== "gone-up") return outcome;
@@ -108,8 +144,9 @@ async function send(batch: Waiting[], listener: Listener): Promise<"gone-up" | "
 
       return "gone-up";
     }
-    if (first.order !== undefined) await store.waiting.update(first.order, { refusal: problem.errors[0]?.detail ?? problem.detail });
 
-    return "gone-up";
+    return await unsent(problem, listener, async (refusal) => {
+      if (first.order !== undefined) await store.waiting.update(first.order, { refusal });
+    });
   }
 }

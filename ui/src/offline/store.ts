@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from "dexie";
-import type { SentCapture } from "../api/types";
+import type { SentCapture, SentLotFact } from "../api/types";
 
 /** A capture that is not on the server yet. */
 export interface Waiting {
@@ -17,6 +17,17 @@ export interface Waiting {
   refusal: string | null;
 }
 
+/** What one tap at the ledger took down that is not on the server yet: it goes up together, all of it or none. */
+export interface WaitingLots {
+  order?: number;
+  user: string;
+  facts: SentLotFact[];
+  /** How one would say it. */
+  words: string;
+  offsetMs: number;
+  refusal: string | null;
+}
+
 /** What the server last answered to a person, by question: what a screen shows without a network. */
 export interface Answers {
   user: string;
@@ -27,12 +38,14 @@ export interface Answers {
 
 class DeviceStore extends Dexie {
   declare waiting: EntityTable<Waiting, "order">;
+  declare lots: EntityTable<WaitingLots, "order">;
   declare answers: EntityTable<Answers, "user">;
 
   constructor() {
     // On the disk before it counts as taken down: a battery that dies the moment after loses nothing.
     super("deft-blade", { chromeTransactionDurability: "strict" });
     this.version(1).stores({ waiting: "++order, user, [user+attempt]", answers: "user" });
+    this.version(2).stores({ lots: "++order, user" });
   }
 }
 

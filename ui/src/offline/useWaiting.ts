@@ -1,8 +1,17 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useUser } from "../api/useSession";
-import { store, type Waiting } from "./store";
+import { store, type Waiting, type WaitingLots } from "./store";
 
 const none: Waiting[] = [];
+const noLots: WaitingLots[] = [];
+
+/** What this person took down at the ledger on this device that the server has not got yet, in order. */
+export function useWaitingLots(): WaitingLots[] {
+  const { id: user } = useUser();
+  const rows = useLiveQuery(() => store.lots.where("user").equals(user).sortBy("order"), [user]);
+
+  return rows ?? noLots;
+}
 
 /** What this person took down on this device that the server has not got yet, in order; of one attempt, or of all. */
 export function useWaiting(attempt?: string): Waiting[] {

@@ -85,9 +85,14 @@ export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance
         />
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 3, rowGap: 0, mt: 0.5, alignItems: "baseline" }}>
-        <Key label="AP" figure={mass.full(asPurchasedMg)} />
+        <StripKey label="AP" figure={mass.full(asPurchasedMg)} />
         {parts.map((part) => (
-          <Key key={part.name} label={part.name} figure={`${mass.full(part.mg)}, ${percent(part.mg / asPurchasedMg)}`} fill={part.fill} />
+          <StripKey
+            key={part.name}
+            label={part.name}
+            figure={`${mass.full(part.mg)}, ${percent(part.mg / asPurchasedMg)}`}
+            fill={part.fill}
+          />
         ))}
         <Box sx={{ ml: "auto", color: isOff ? "error.main" : "text.primary", whiteSpace: "nowrap" }}>
           <Typography variant="figure" sx={{ fontSize: 19 }}>
@@ -102,7 +107,8 @@ export function BalanceStrip({ asPurchasedMg, cutsMg, usableMg, wasteMg, balance
   );
 }
 
-function Key({ label, figure, fill }: { label: string; figure: string; fill?: string }) {
+/** A figure under a strip, with the fill it stands for. */
+export function StripKey({ label, figure, fill }: { label: string; figure: string; fill?: string }) {
   return (
     <Box sx={{ display: "inline-flex", alignItems: "baseline", gap: 0.75 }}>
       {fill !== undefined && (

@@ -22,7 +22,7 @@ import { ReceiveRound } from "./ReceiveRound";
 import { StationPanel } from "./StationPanel";
 import { StationTile } from "./StationTile";
 import { StartClocks } from "./StartClocks";
-import { UndoBar } from "./UndoBar";
+import { UndoBar } from "../../parts/UndoBar";
 import { useRoom } from "./useRoom";
 import { useStationCaptures } from "./useStationCaptures";
 
@@ -51,6 +51,8 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
   const { may_capture: mayCapture } = useUser();
   const navigate = useNavigate();
   const entries = useStationCaptures();
+  // An incident stays on record.
+  const undoable = entries.undoable?.taken.some((it) => it.capture.kind === "incident") === true ? null : entries.undoable;
   const [round, setRound] = useState<Round>("room");
   const [picked, setPicked] = useState<number | null>(null);
   const station = floor.stations.find((it) => it.station === picked);
@@ -184,7 +186,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
           )}
         </Box>
       )}
-      <UndoBar entries={entries} />
+      {undoable !== null && <UndoBar words={undoable.words} onUndo={() => void entries.undo()} />}
     </Box>
   );
 }

@@ -1,11 +1,8 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import type { StationCaptures } from "./useStationCaptures";
 
 /** What the last tap took down, undone in one tap while it lasts. */
-export function UndoBar({ entries: { undoable, undo } }: { entries: StationCaptures }) {
-  if (undoable === null || undoable.taken.some((it) => it.capture.kind === "incident")) return null;
-
+export function UndoBar({ words, onUndo }: { words: string; onUndo: () => void }) {
   return (
     <Box
       role="status"
@@ -25,8 +22,8 @@ export function UndoBar({ entries: { undoable, undo } }: { entries: StationCaptu
         typography: "label",
       }}
     >
-      {undoable.words}
-      <Button onClick={() => void undo()} sx={{ color: "background.paper", borderColor: "background.paper", bgcolor: "transparent" }}>
+      {words}
+      <Button onClick={onUndo} sx={{ color: "background.paper", borderColor: "background.paper", bgcolor: "transparent" }}>
         Undo
       </Button>
     </Box>

@@ -1,0 +1,44 @@
+import { useQuery } from "@tanstack/react-query";
+import { answer, api } from "./client";
+
+/** Everything the ledger answered: after a fact all of it may be old. */
+export const ledgerKey = ["ledger"];
+
+/** Other devices put things away too. */
+const LOOK_EVERY_MS = 10_000;
+
+/** Which practicals of the last days was something weighed at? */
+export function useLedger() {
+  return useQuery({ queryKey: [...ledgerKey, "practicals"], queryFn: () => answer(api.GET("/ledger")), refetchOnMount: "always" });
+}
+
+/** What lies on the tables of a class, and what was put away? */
+export function usePutAway(assessment: string | undefined) {
+  return useQuery({
+    queryKey: [...ledgerKey, "put-away", assessment],
+    enabled: assessment !== undefined,
+    refetchOnMount: "always",
+    refetchInterval: LOOK_EVERY_MS,
+    queryFn: () => answer(api.GET("/assessments/{assessment}/put-away", { params: { path: { assessment: assessment ?? "" } } })),
+  });
+}
+
+/** What is on hand? */
+export function useOnHand() {
+  return useQuery({
+    queryKey: [...ledgerKey, "on-hand"],
+    refetchOnMount: "always",
+    refetchInterval: LOOK_EVERY_MS,
+    queryFn: () => answer(api.GET("/ledger/lots")),
+  });
+}
+
+/** What was taken down about a lot? */
+export function useLot(lot: string | undefined) {
+  return useQuery({
+    queryKey: [...ledgerKey, "lot", lot],
+    enabled: lot !== undefined,
+    refetchOnMount: "always",
+    queryFn: () => answer(api.GET("/ledger/lots/{lot}", { params: { path: { lot: lot ?? "" } } })),
+  });
+}

@@ -1,0 +1,62 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
+import type { Lot } from "../../api/types";
+import { useMassWords } from "../../parts/mass";
+import { daysLeft, isOver } from "./daysLeft";
+import { whereItWent } from "./whereItWent";
+
+/** A lot as it stands on its shelf. */
+export function LotCard({ lot, showsPractical }: { lot: Lot; showsPractical: boolean }) {
+  const mass = useMassWords();
+  const over = isOver(lot);
+  const isGone = lot.on_hand_mg === 0;
+
+  return (
+    <Box
+      component={Link}
+      to={`/ledger/lots/${lot.id}`}
+      sx={{
+        display: "grid",
+        gap: 0.25,
+        alignContent: "start",
+        minHeight: 88,
+        p: 1.25,
+        color: "text.primary",
+        textDecoration: "none",
+        border: "2px solid",
+        borderStyle: isGone ? "dashed" : "solid",
+        borderColor: over ? "error.main" : isGone ? "divider" : "text.primary",
+        bgcolor: isGone ? "transparent" : "background.paper",
+        "&:hover": { outline: "2px solid", outlineColor: "currentColor" },
+      }}
+    >
+      <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
+        <Typography variant="h3" component="h3" sx={{ flex: 1, minWidth: 0, overflowWrap: "anywhere" }}>
+          {lot.title}
+        </Typography>
+        <Typography variant="figure" sx={{ fontSize: 20, whiteSpace: "nowrap" }}>
+          {mass.full(isGone ? lot.mass_mg : lot.on_hand_mg)}
+        </Typography>
+      </Box>
+      <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
+        <Typography variant="body2" sx={{ flex: 1, minWidth: 0, color: "text.secondary" }}>
+          {[showsPractical ? lot.practical : null, lot.container, lot.is_off ? "below standard" : null]
+            .filter((it) => it !== null)
+            .join(", ")}
+        </Typography>
+        <Typography
+          variant="label"
+          sx={{ whiteSpace: "nowrap", fontWeight: over ? 700 : 500, color: over ? "error.main" : "text.primary" }}
+        >
+          {daysLeft(lot)}
+        </Typography>
+      </Box>
+      {(lot.is_cooked_only || Object.keys(lot.moved).length > 0) && (
+        <Typography variant="body2" sx={{ color: "text.secondary" }}>
+          {[lot.is_cooked_only && !isGone ? "cooked only" : null, ...whereItWent(lot, mass)].filter((it) => it !== null).join(", ")}
+        </Typography>
+      )}
+    </Box>
+  );
+}

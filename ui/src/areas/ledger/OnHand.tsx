@@ -1,0 +1,86 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { Lot } from "../../api/types";
+import { useOnHand } from "../../api/useLedger";
+import { counted } from "../../parts/format";
+import { useMassWords } from "../../parts/mass";
+import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { Section } from "../../parts/Section";
+import { useWaitingLots } from "../../offline/useWaiting";
+import { onHandWith } from "../../offline/withLots";
+import { LabelLinks } from "./LabelLinks";
+import { LedgerPage } from "./LedgerPage";
+import { LotCard } from "./LotCard";
+
+const SOON_DAYS = 2;
+
+const shelves: { title: string; holds: (lot: Lot) => boolean; note?: string }[] = [
+  {
+    title: "Over its day",
+    holds: (it) => it.frozen_since === null && it.days_left !== null && it.days_left < 0,
+    note: "Not to be used any more: bin it with its reason.",
+  },
+  { title: "Last day today", holds: (it) => it.days_left === 0 },
+  {
+    title: "Gone within two days",
+    holds: (it) => it.days_left !== null && it.days_left > 0 && it.days_left <= SOON_DAYS,
+    note: "Use it, or freeze it today: days in the freezer do not count.",
+  },
+  { title: "Later", holds: (it) => it.frozen_since === null && (it.days_left === null || it.days_left > SOON_DAYS) },
+  { title: "In the freezer", holds: (it) => it.frozen_since !== null },
+];
+
+/** Shelves of what is on hand: what must go first stands first. */
+export function OnHand() {
+  const onHand = useOnHand();
+  const waiting = useWaitingLots();
+  const mass = useMassWords();
+  if (onHand.isPending) return <Loading what="the shelves" />;
+  if (onHand.data === undefined) return <ProblemNotice problem={onHand.error} onRetry={() => void onHand.refetch()} />;
+  const { lots, has_more: hasMore } = onHandWith(onHand.data, waiting);
+  const total = lots.reduce((sum, it) => sum + it.on_hand_mg, 0);
+
+  return (
+    <LedgerPage
+      page="/ledger/on-hand"
+      aside={
+        <Typography variant="label">
+          {counted(lots.length, "lot")}, <Typography variant="figure">{mass.bulk(hasMore ? onHand.data.on_hand_mg : total)}</Typography>
+        </Typography>
+      }
+    >
+      {onHand.isError && (
+        <Typography role="status" sx={{ mb: 1, color: "text.secondary" }}>
+          This is what was last heard; the server does not answer.
+        </Typography>
+      )}
+      {lots.length === 0 && (
+        <Notice title="Nothing is on hand">Put a class away under Today, and it stands here by the day it must be gone.</Notice>
+      )}
+      <Box sx={{ display: "grid", gap: 2.5 }}>
+        {shelves.map(({ title, holds, note }) => {
+          const here = lots.filter(holds);
+
+          return (
+            here.length > 0 && (
+              <Section key={title} title={`${title}: ${mass.bulk(here.reduce((sum, it) => sum + it.on_hand_mg, 0))}`}>
+                {note !== undefined && <Typography sx={{ mb: 1 }}>{note}</Typography>}
+                <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(250px, 1fr))", gap: 1 }}>
+                  {here.map((it) => (
+                    <LotCard key={it.id} lot={it} showsPractical />
+                  ))}
+                </Box>
+              </Section>
+            )
+          );
+        })}
+      </Box>
+      {hasMore && <Typography sx={{ mt: 2 }}>There is more: those that must go first are shown.</Typography>}
+      <Box sx={{ mt: 2 }}>
+        <LabelLinks lots={lots.slice(0, MOST_LABELS)} />
+      </Box>
+    </LedgerPage>
+  );
+}
+
+const MOST_LABELS = 100;
