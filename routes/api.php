@@ -19,6 +19,7 @@ use App\Http\Controllers\Api\LedgerController;
 use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
+use App\Http\Controllers\Api\PotController;
 use App\Http\Controllers\Api\PrintController;
 use App\Http\Controllers\Api\ReleaseController;
 use App\Http\Controllers\Api\RosterController;
@@ -136,7 +137,9 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/policy/document', [PolicyController::class, 'document']);
 
     Route::get('/scale', [ScaleController::class, 'stream']);
+    Route::get('/ledger/pots', [PotController::class, 'index']);
     if (is_string(config('scale.pan'))) {
+        Route::get('/ledger/lots/{lot}/probe', [ScalePanController::class, 'coolingProbe']);
         Route::post('/attempts/{attempt}/pan', [ScalePanController::class, 'store']);
         Route::get('/attempts/{attempt}/probe', [ScalePanController::class, 'probe']);
     }

@@ -6,10 +6,14 @@ namespace App\Actions;
 
 use App\Models\Assessment;
 use App\Models\LotRow;
+use App\Models\PotRow;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Ledger\CoolingReading;
 use DeftBlade\Core\Lots\Lot;
 use DeftBlade\Core\Lots\LotBook;
+use DeftBlade\Core\Lots\LotKitchen;
 use DeftBlade\Core\Lots\LotProducts;
+use DeftBlade\Core\Lots\LotWithdrawal;
 use DeftBlade\Core\Standard\Standard;
 
 /** Keeps the rows that lists of lots read. */
@@ -17,30 +21,63 @@ final readonly class ProjectLots
 {
     private const AT_ONCE = 500;
 
-    public function __construct(private ReadTables $tables) {}
+    public function __construct(private ReadTables $tables, private ProjectPots $pots) {}
 
     /** @param array<LotBook> $books each of whole families */
     public function project(array $books): void
     {
         $kitchen = $this->tables->kitchen();
-        $rows = $families = [];
+        $byClass = $ofPots = [];
         foreach ($books as $book) {
             foreach ($book->lots as $lot) {
-                $families[$lot->origin->assessment][] = $lot;
+                $lot->origin->assessment === null ? $ofPots[] = $lot : $byClass[$lot->origin->assessment][] = $lot;
             }
         }
-        foreach ($families as $assessment => $lots) {
-            $standard = Standard::read(Node::of(Assessment::query()->findOrFail($assessment)->held->document, 'standard'));
-            $class = $this->tables->classOf($standard->species);
-            $products = LotProducts::of($standard, $kitchen, $class);
-            foreach ($lots as $lot) {
-                $rows[] = ['assessment_id' => $assessment, 'title' => $products->products[$lot->origin->product]->title, 'species' => $standard->species, 'class' => $class] + self::row($lot, $kitchen->daysOf($class));
-            }
+        foreach ($byClass as $assessment => $lots) {
+            self::keep($this->ofClass($assessment, $lots, $kitchen));
         }
+        // A pot is of the class of product of the lots that went into it.
+        $this->pots->project($books);
+        self::keep($this->ofPots($ofPots, $kitchen));
+        LotRow::query()->whereIn('id', self::gone($books))->delete();
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    private static function keep(array $rows): void
+    {
         foreach (array_chunk($rows, self::AT_ONCE) as $some) {
             LotRow::query()->upsert($some, ['id']);
         }
-        LotRow::query()->whereIn('id', self::gone($books))->delete();
+    }
+
+    /**
+     * @param list<Lot> $lots
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function ofClass(string $assessment, array $lots, LotKitchen $kitchen): array
+    {
+        $standard = Standard::read(Node::of(Assessment::query()->findOrFail($assessment)->held->document, 'standard'));
+        $class = $this->tables->classOf($standard->species);
+        $products = LotProducts::of($standard, $kitchen, $class);
+
+        return array_map(static fn(Lot $it): array => ['title' => $products->products[$it->origin->product]->title, 'species' => $standard->species, 'class' => $class] + self::row($it, $kitchen->daysOf($class)), $lots);
+    }
+
+    /**
+     * @param list<Lot> $lots
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function ofPots(array $lots, LotKitchen $kitchen): array
+    {
+        $pots = PotRow::query()->findMany(array_map(static fn(Lot $it): string => $it->origin->family, $lots))->keyBy('id');
+
+        return array_map(static function (Lot $lot) use ($pots, $kitchen): array {
+            $pot = $pots->get($lot->origin->family) ?? throw new \LogicException('what is drawn comes from a pot');
+
+            return ['title' => $kitchen->pot($pot->use)->title, 'species' => $pot->species, 'class' => $pot->class] + self::row($lot, $kitchen->daysOf($pot->class, $pot->use));
+        }, $lots);
     }
 
     /** @return array<string, mixed> */
@@ -48,8 +85,10 @@ final readonly class ProjectLots
     {
         return [
             'id' => $lot->id,
-            'family_id' => $lot->origin->id,
+            'family_id' => $lot->origin->family,
             'parent_id' => $lot->parent,
+            'assessment_id' => $lot->origin->assessment,
+            'use' => $lot->origin->use?->value,
             'product' => $lot->origin->product,
             'is_off' => $lot->origin->isOff,
             'container' => $lot->container,
@@ -62,7 +101,16 @@ final readonly class ProjectLots
             'pan_off_mg' => $lot->panOffMg(),
             'moved' => json_encode((object) $lot->movedMg, JSON_THROW_ON_ERROR),
             'raw' => $lot->raw === null ? null : json_encode(['treatment' => $lot->raw->treatment->value, 'text' => $lot->raw->text], JSON_THROW_ON_ERROR),
+            'cooling' => self::cooling($lot),
         ];
+    }
+
+    private static function cooling(Lot $lot): ?string
+    {
+        $cooling = $lot->cooling();
+        $readings = array_map(static fn(CoolingReading $it): array => ['at_ms' => $it->atMs, 'c' => $it->c], $lot->cooled);
+
+        return $cooling === null ? null : json_encode(['readings' => $readings] + $cooling->answer(), JSON_THROW_ON_ERROR);
     }
 
     /**
@@ -74,9 +122,9 @@ final readonly class ProjectLots
     {
         $gone = [];
         foreach ($books as $book) {
-            foreach (array_keys($book->facts) as $id) {
-                if ($book->isWithdrawn($id)) {
-                    $gone[] = $id;
+            foreach ($book->facts as $fact) {
+                if ($fact instanceof LotWithdrawal) {
+                    $gone[] = $fact->target;
                 }
             }
         }

@@ -31,6 +31,13 @@ final readonly class ReadTables
         return LotKitchen::read(Node::of($this->shipped->school('lots'), 'lots'), $this->school->settings->variants);
     }
 
+    public function classOfAssessment(string $assessment): ?string
+    {
+        $species = Assessment::query()->findOrFail($assessment)->held->document->species ?? null;
+
+        return is_string($species) ? $this->classOf($species) : null;
+    }
+
     /** The class of product of a species: poultry, fish, meat; null for one that did not ship. */
     public function classOf(string $species): ?string
     {

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Assessment;
 use App\Models\LotRow;
+use App\Models\PotRow;
 use Illuminate\Support\Facades\DB;
 
 /** Makes the rows that lists of lots read anew from the facts: also after the school changed how long things keep. */
@@ -21,6 +22,12 @@ final readonly class RebuildLots
                 $this->books->lock();
                 $families = LotRow::query()->where('assessment_id', $assessment)->whereNull('parent_id')->pluck('family_id')->all();
                 $this->projecting->project($this->books->of(array_values(array_filter($families, is_string(...)))));
+            });
+        }
+        foreach (PotRow::query()->orderBy('id')->pluck('id') as $pot) {
+            DB::transaction(function () use ($pot): void {
+                $this->books->lock();
+                $this->projecting->project($this->books->of(is_string($pot) ? [$pot] : []));
             });
         }
 

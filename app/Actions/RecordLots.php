@@ -9,11 +9,13 @@ use App\Models\Capture;
 use App\Models\LotEntry;
 use App\Models\LotRow;
 use App\Models\LotWeight;
+use App\Models\PotRow;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Capture\TakenAt;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Lots\Drawn;
 use DeftBlade\Core\Lots\LaidOut;
 use DeftBlade\Core\Lots\LotBook;
 use DeftBlade\Core\Lots\LotFact;
@@ -21,6 +23,8 @@ use DeftBlade\Core\Lots\LotFactReader;
 use DeftBlade\Core\Lots\LotKitchen;
 use DeftBlade\Core\Lots\LotWithdrawal;
 use DeftBlade\Core\Lots\Moved;
+use DeftBlade\Core\Lots\PotStarted;
+use DeftBlade\Core\Lots\PotStepped;
 use DeftBlade\Core\Lots\PutAway;
 use DeftBlade\Core\Lots\Tables;
 use DeftBlade\Core\Lots\TakenWeight;
@@ -47,7 +51,7 @@ final class RecordLots
 
     private ?LotKitchen $kitchen = null;
 
-    public function __construct(private readonly ReadTables $reading, private readonly ProjectLots $projecting, private readonly LotBooks $stored) {}
+    public function __construct(private readonly ReadTables $reading, private readonly ProjectLots $projecting, private readonly LotBooks $stored, private readonly PotContents $moves) {}
 
     /**
      * @param list<\stdClass> $sent as the device made them: id, at, kind and what the kind says
@@ -119,7 +123,8 @@ final class RecordLots
     /** @return string the family it belongs to */
     private function add(LotFact $fact, Node $node): string
     {
-        $family = $fact instanceof PutAway ? $fact->id : $this->familyOf($fact, $node);
+        $isFirst = $fact instanceof PutAway || $fact instanceof PotStarted;
+        $family = $isFirst ? $fact->id : $this->familyOf($fact, $node);
         $book = $this->books[$family] ??= $this->stored->of([$family])[$family];
         $this->books[$family] = $book->with($fact, $node);
         $this->families[$fact->id] = $family;
@@ -128,6 +133,12 @@ final class RecordLots
         }
         if ($fact instanceof Moved) {
             ($this->kitchen ??= $this->reading->kitchen())->check($fact, $book->lots[$fact->lot]->origin->product, $node);
+        }
+        if ($fact instanceof PotStarted) {
+            $this->moves->check($fact, $node, $this->books);
+        }
+        if ($fact instanceof LotWithdrawal && $book->facts[$fact->target] instanceof Moved) {
+            $this->moves->checkFree($fact->target, $node, $this->books);
         }
         if ($fact instanceof LotWithdrawal && $book->facts[$fact->target] instanceof PutAway) {
             $this->layOut($fact->target, $book->facts[$fact->target]);
@@ -139,9 +150,18 @@ final class RecordLots
     private function familyOf(LotFact $fact, Node $node): string
     {
         $about = $fact->about();
-        $family = $this->families[$about] ?? (Str::isUuid($about) ? ($fact instanceof LotWithdrawal ? LotEntry::query()->find($about)?->family_id : LotRow::query()->find($about)?->family_id) : null);
+        $family = $this->families[$about] ?? (Str::isUuid($about) ? ($fact instanceof LotWithdrawal ? LotEntry::query()->find($about)?->family_id : self::familyOfRow($fact, $about)) : null);
 
-        return $family ?? throw ($fact instanceof LotWithdrawal ? $node->at('target')->fail(MessageCode::NoSuchEntry) : $node->at('lot')->fail(MessageCode::NoSuchLot));
+        return $family ?? throw match (true) {
+            $fact instanceof LotWithdrawal => $node->at('target')->fail(MessageCode::NoSuchEntry),
+            $fact instanceof PotStepped, $fact instanceof Drawn => $node->at('pot')->fail(MessageCode::NoSuchPot),
+            default => $node->at('lot')->fail(MessageCode::NoSuchLot),
+        };
+    }
+
+    private static function familyOfRow(LotFact $fact, string $about): ?string
+    {
+        return $fact instanceof PotStepped || $fact instanceof Drawn ? PotRow::query()->find($about)?->id : LotRow::query()->find($about)?->family_id;
     }
 
     private function putAway(PutAway $fact, Node $node): void

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
+use DeftBlade\Core\Lots\PotUse;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -15,8 +16,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string               $id
  * @property string               $family_id
  * @property string|null          $parent_id
- * @property string               $assessment_id
- * @property Assessment           $assessment
+ * @property string|null          $assessment_id null where a pot made it
+ * @property Assessment|null      $assessment
+ * @property PotUse|null          $use           of the pot that made it
  * @property string               $product
  * @property string               $title         its words marked ({drumstick})
  * @property bool                 $is_off        pieces that did not meet the standard
@@ -32,6 +34,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null             $pan_off_mg    what the scale said of the container against the sum
  * @property \stdClass            $moved         mg by destination
  * @property \stdClass|null       $raw           treatment and text of its record for raw service
+ * @property \stdClass|null       $cooling       readings (at_ms, c), from_57_ms, to_21_ms, to_5_ms, verdict; null where nobody put a probe in it
  */
 final class LotRow extends Model
 {
@@ -42,8 +45,8 @@ final class LotRow extends Model
     protected $table = 'lots';
 
     protected $fillable = [
-        'id', 'family_id', 'parent_id', 'assessment_id', 'product', 'title', 'is_off', 'species', 'class', 'container', 'made_on', 'use_by', 'frozen_since', 'mass_mg', 'on_hand_mg', 'divided_mg',
-        'pan_off_mg', 'moved', 'raw',
+        'id', 'family_id', 'parent_id', 'assessment_id', 'use', 'product', 'title', 'is_off', 'species', 'class', 'container', 'made_on', 'use_by', 'frozen_since', 'mass_mg', 'on_hand_mg', 'divided_mg',
+        'pan_off_mg', 'moved', 'raw', 'cooling',
     ];
 
     /** @return BelongsTo<Assessment, $this> */
@@ -57,7 +60,7 @@ final class LotRow extends Model
     {
         return [
             'is_off' => 'bool', 'made_on' => 'immutable_date', 'use_by' => 'immutable_date', 'frozen_since' => 'immutable_date', 'mass_mg' => 'int', 'on_hand_mg' => 'int', 'divided_mg' => 'int',
-            'pan_off_mg' => 'int', 'moved' => 'object', 'raw' => 'object',
+            'pan_off_mg' => 'int', 'moved' => 'object', 'raw' => 'object', 'cooling' => 'object', 'use' => PotUse::class,
         ];
     }
 }

@@ -11,6 +11,7 @@ use DeftBlade\Core\Lots\Lot;
 use DeftBlade\Core\Lots\LotBook;
 use DeftBlade\Core\Lots\LotFactKind;
 use DeftBlade\Core\Lots\LotFactReader;
+use DeftBlade\Core\Lots\PotUse;
 use DeftBlade\Core\Tests\Support\Lots;
 use DeftBlade\Core\Tests\Support\Refused;
 use PHPUnit\Framework\TestCase;
@@ -78,6 +79,26 @@ final class LotBookTest extends TestCase
         self::assertNull($book->lots['d']->raw, 'what left before it was recorded is not covered by it');
     }
 
+    public function testWhatAPotMakesIsALotOfItsOwn(): void
+    {
+        $book = Lots::book(Lots::pot('p'), Lots::fact('s', 'pot_step', ['pot' => 'p', 'step' => 'skimmed']), Lots::drawn('d', 'p'), Lots::fact('w', 'draw', ['pot' => 'p', 'mass_mg' => 700_000, 'made' => '2026-03-02', 'container' => 'Tall tin']));
+        self::assertSame([2_000_000, 700_000], [$book->lots['d']->onHandMg(), $book->lots['w']->onHandMg()], 'a litre of stock weighs a kilogram (common practice)');
+        self::assertSame([1, 2], [count($book->pots['p']->steps), count($book->pots['p']->drawn)]);
+        self::assertSame([null, 'stock', 'p'], [$book->lots['d']->origin->assessment, $book->lots['d']->origin->product, $book->lots['d']->origin->family]);
+        self::assertSame('2026-03-05', $book->lots['d']->useBy(Lots::kitchen()->daysOf('poultry', PotUse::Stock))?->format('Y-m-d'), 'soups and stews 3 to 4 days (FoodSafety.gov, cold food storage chart; from memory)');
+    }
+
+    /** FDA Food Code 2022, 3-501.14 (A): from 57 °C to 21 °C within two hours. */
+    public function testWhatIsCooledTooSlowlyIsBarredToTheSecond(): void
+    {
+        $cooled = static fn(string $at): Lot => Lots::book(Lots::pot('p'), Lots::drawn('d', 'p'), Lots::cooled('c', 'd', '12:00:00', 57), Lots::cooled('e', 'd', $at, 21))->lots['d'];
+        self::assertSame([false, false, true], [$cooled('13:59:59')->isBarred(), $cooled('14:00:00')->isBarred(), $cooled('14:00:01')->isBarred()]);
+        self::assertNull(Lots::book(Lots::pot('p'), Lots::drawn('d', 'p'))->lots['d']->cooling(), 'nobody has put a probe in it');
+        $late = Lots::book(Lots::pot('p'), Lots::drawn('d', 'p'), Lots::cooled('e', 'd', '14:30:00', 40), Lots::cooled('c', 'd', '12:00:00', 60), Lots::fact('v', 'divide', ['lot' => 'd', 'mass_mg' => 5]));
+        self::assertTrue($late->lots['v']->isBarred(), 'a reading that came in late stands at its time, and a part is barred with its lot');
+        self::assertSame(0, Lots::book(Lots::pot('p'), Lots::drawn('d', 'p'), Lots::cooled('c', 'd', '12:00:00', 60), Lots::cooled('e', 'd', '15:00:00', 30), Lots::fact('m', 'move', ['lot' => 'd', 'to' => 'waste', 'mass_mg' => 2_000_000, 'text' => 'Cooled too slowly']))->lots['d']->onHandMg());
+    }
+
     public function testTheShippedKitchenKnowsWhatGoesWhere(): void
     {
         $kitchen = Lots::kitchen();
@@ -116,7 +137,7 @@ final class LotBookTest extends TestCase
             $putAway += $lot->parent === null ? $lot->massMg : 0;
             $held += $lot->onHandMg() + array_sum($lot->movedMg);
         }
-        self::assertSame($putAway, $held, 'what was put away is on hand or went somewhere');
+        self::assertSame($putAway, $held, 'what was put away or drawn is on hand or went somewhere');
     }
 
     private static function anyFact(Randomizer $random, LotBook $book, string $id): \stdClass
@@ -133,6 +154,10 @@ final class LotBookTest extends TestCase
             LotFactKind::Weigh => Lots::fact($id, 'weigh', ['lot' => $lot, 'mass_mg' => $mass]),
             LotFactKind::Freeze, LotFactKind::Thaw => Lots::fact($id, $kind->value, ['lot' => $lot, 'on' => sprintf('2026-03-%02d', $random->getInt(1, 28))]),
             LotFactKind::Raw => Lots::fact($id, 'raw', ['lot' => $lot, 'treatment' => 'exempt', 'text' => 'x']),
+            LotFactKind::Pot => Lots::pot($id),
+            LotFactKind::PotStep => Lots::fact($id, 'pot_step', ['pot' => $any(array_keys($book->pots)), 'step' => 'strained']),
+            LotFactKind::Draw => Lots::fact($id, 'draw', ['pot' => $any(array_keys($book->pots)), 'mass_mg' => $mass, 'made' => '2026-03-02']),
+            LotFactKind::Cool => Lots::cooled($id, $lot, sprintf('%02d:00:00', $random->getInt(10, 20)), $random->getInt(2, 70)),
             LotFactKind::Void => Lots::fact($id, 'void', ['target' => $any(array_keys($book->facts)), 'reason' => 'x']),
         };
     }

@@ -139,6 +139,10 @@ final class RefusalsTest extends TestCase
             [MessageCode::NoSuchWeight, 'fact.weights[0]: is no weight of this product that holds in this class', $tables(['weights' => ['none']])],
             [MessageCode::PutAwayAlready, 'fact.weights[0]: is put away already', $tables(['weights' => [$weight]])],
             [MessageCode::NotTheSum, 'fact.mass_mg: the weights add up to 150 g', static fn(): array => Lots::tables(Package::shipped()->attempt('a1', ['thigh.left' => 150]))->check(PutAway::of(new CaptureHead('l', 0, 'x'), new FieldValues(['assessment' => 'a', 'product' => 'thigh', 'off' => false, 'weights' => [$weight], 'mass_mg' => Mass::ofMilligrams(151_000), 'made' => new \DateTimeImmutable()])), Node::of((object) ['weights' => [$weight], 'mass_mg' => 151_000], 'fact'), [])],
+            [MessageCode::NoSuchPot, 'facts[1].pot: no pot has this id', $on(Lots::fact('s', 'pot_step', ['pot' => 'p', 'step' => 'skimmed']))],
+            [MessageCode::MassOrVolume, 'facts[2]: says neither how much it weighs nor its volume', $on(Lots::pot('p'), Lots::fact('d', 'draw', ['pot' => 'p', 'made' => '2026-03-02']))],
+            [MessageCode::PotIsUsed, 'facts[3].target: something was drawn from this pot; take that back first', $on(Lots::pot('p'), Lots::drawn('d', 'p'), $void('p'))],
+            [MessageCode::LotIsBarred, 'facts[5].to: was cooled too slowly: it goes in the bin, nowhere else', $on(Lots::pot('p'), Lots::drawn('d', 'p'), Lots::cooled('c', 'd', '12:00:00', 60), Lots::cooled('e', 'd', '15:00:00', 30), $move(['lot' => 'd', 'mass_mg' => 1]))],
             [MessageCode::NeverThere, 'facts[1].to: does not go there: it clouds a stock', static function (): void {
                 $node = Node::of(Lots::fact('m', 'move', ['lot' => 'l', 'to' => 'stock', 'mass_mg' => 1]), 'facts[1]');
                 $fact = LotFactReader::read($node);

@@ -14,7 +14,7 @@ return new class extends Migration {
         Schema::create('lot_facts', static function (Blueprint $table): void {
             $table->bigIncrements('seq');
             $table->uuid('id')->unique();
-            // The put-away fact that the lot it is about comes from.
+            // The put-away fact that the lot it is about comes from, or the pot.
             $table->uuid('family_id');
             $table->string('kind');
             $table->timestampTz('at', 3);
@@ -25,13 +25,15 @@ return new class extends Migration {
             $table->integer('offset_ms');
             $table->timestampTz('received_at', 3);
             $table->index(['family_id', 'seq']);
+            $table->index(['kind', 'at']);
         });
         DB::unprepared('CREATE TRIGGER append_only BEFORE UPDATE OR DELETE OR TRUNCATE ON lot_facts FOR EACH STATEMENT EXECUTE FUNCTION refuse_change()');
         Schema::create('lots', static function (Blueprint $table): void {
             $table->uuid('id')->primary();
             $table->uuid('family_id')->index();
             $table->uuid('parent_id')->nullable();
-            $table->foreignUuid('assessment_id')->constrained();
+            $table->foreignUuid('assessment_id')->nullable()->constrained();
+            $table->string('use')->nullable();
             $table->string('product');
             $table->string('title');
             $table->boolean('is_off');
@@ -47,10 +49,27 @@ return new class extends Migration {
             $table->bigInteger('pan_off_mg')->nullable();
             $table->json('moved');
             $table->json('raw')->nullable();
+            $table->json('cooling')->nullable();
             $table->index('assessment_id');
         });
         DB::unprepared('ALTER TABLE lots ADD CONSTRAINT never_below_zero CHECK (on_hand_mg >= 0)');
         DB::unprepared('CREATE INDEX lots_on_hand ON lots (use_by, id) WHERE on_hand_mg > 0');
+        Schema::create('pots', static function (Blueprint $table): void {
+            $table->uuid('id')->primary();
+            $table->string('use');
+            $table->string('species');
+            $table->string('class')->nullable();
+            $table->timestampTz('started_at', 3)->index();
+            $table->json('steps');
+            $table->bigInteger('made_mg');
+            $table->bigInteger('made_ml')->nullable();
+        });
+        Schema::create('pot_moves', static function (Blueprint $table): void {
+            $table->uuid('move_id')->primary();
+            $table->foreignUuid('pot_id')->constrained()->cascadeOnDelete();
+            $table->bigInteger('mass_mg');
+            $table->index('pot_id');
+        });
         Schema::create('lot_weights', static function (Blueprint $table): void {
             $table->foreignUuid('attempt_id')->constrained();
             $table->string('slot');
@@ -64,7 +83,7 @@ return new class extends Migration {
 
     public function down(): void
     {
-        foreach (['lot_weights', 'lots', 'lot_facts'] as $table) {
+        foreach (['lot_weights', 'pot_moves', 'pots', 'lots', 'lot_facts'] as $table) {
             Schema::drop($table);
         }
     }

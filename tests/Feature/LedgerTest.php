@@ -169,6 +169,59 @@ final class LedgerTest extends TestCase
         $this->getJson('/api/v1/ledger/facts')->assertUnprocessable();
     }
 
+    public function testBonesGoIntoAPotAndItsStockIsCooled(): void
+    {
+        $this->as('marit');
+        $bones = $this->lotOf($this->proposal('stock'));
+        $move = self::fact('move', ['lot' => $bones['id'], 'to' => 'stock', 'mass_mg' => $bones['mass_mg']]);
+        $this->send($bones, $move)->assertOk();
+        $waiting = $this->waiting($move['id']);
+        self::assertSame('Bones for stock', $waiting['title']);
+        self::assertStringContainsString('vegetables', $waiting['plan']);
+        $pot = self::fact('pot', ['use' => 'stock', 'moves' => [$move['id']]]);
+        $this->send($pot)->assertOk();
+        self::assertNull($this->waiting($move['id']));
+        $this->send(self::fact('void', ['target' => $move['id'], 'reason' => 'x']))->assertUnprocessable()->assertJsonPath('errors.0.detail', 'is in a pot; take the pot back first');
+        $this->send(self::fact('pot', ['use' => 'stock', 'moves' => [$move['id']]]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].moves[0]');
+        $this->send(self::fact('pot', ['use' => 'render', 'moves' => [$move['id']]]))->assertUnprocessable();
+
+        $tin = self::fact('draw', ['pot' => $pot['id'], 'volume_ml' => 3_000, 'made' => now()->toDateString(), 'container' => 'Tall tin']);
+        $this->send(self::fact('pot_step', ['pot' => $pot['id'], 'step' => 'skimmed']), $tin)->assertOk()->assertJsonPath('lots.0.title', 'Stock')->assertJsonPath('lots.0.on_hand_mg', 3_000_000)->assertJsonPath('lots.0.days_left', 3);
+        $this->getJson('/api/v1/ledger/pots')->assertOk()->assertJsonPath('pots.0.mass_mg', $bones['mass_mg'])->assertJsonPath('pots.0.made_ml', 3_000)->assertJsonPath('pots.0.expected_ml', (int) round($bones['mass_mg'] / 1e6 * 1_040))->assertJsonPath('pots.0.steps.0.step', 'skimmed')->assertJsonPath('pots.0.drawn.0.container', 'Tall tin');
+
+        $at = static fn(int $minutes): array => ['at' => now()->subHours(4)->addMinutes($minutes)->utc()->format('Y-m-d\TH:i:s.v\Z')];
+        $this->send($at(0) + self::fact('cool', ['lot' => $tin['id'], 'c' => 57]), $at(60) + self::fact('cool', ['lot' => $tin['id'], 'c' => 30]))->assertOk()->assertJsonPath('lots.0.cooling.verdict', 'open')->assertJsonPath('lots.0.is_barred', false);
+        $this->send($at(121) + self::fact('cool', ['lot' => $tin['id'], 'c' => 24]))->assertOk()->assertJsonPath('lots.0.cooling.verdict', 'too_slow_first')->assertJsonPath('lots.0.destinations', ['waste']);
+        $this->send(self::fact('move', ['lot' => $tin['id'], 'to' => 'service', 'mass_mg' => 1]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].to');
+        $this->send(self::fact('void', ['target' => $pot['id'], 'reason' => 'x']))->assertUnprocessable();
+        $this->send(self::fact('move', ['lot' => $tin['id'], 'to' => 'waste', 'mass_mg' => 3_000_000, 'text' => 'Cooled too slowly']))->assertOk()->assertJsonPath('lots.0.on_hand_mg', 0);
+        $this->artisan('lots:rebuild')->assertSuccessful();
+    }
+
+    public function testAPotThatIsTakenBackGivesItsBonesBack(): void
+    {
+        $this->as('marit');
+        $bones = $this->lotOf($this->proposal('stock'));
+        $move = self::fact('move', ['lot' => $bones['id'], 'to' => 'stock', 'mass_mg' => $bones['mass_mg']]);
+        $pot = self::fact('pot', ['use' => 'stock', 'moves' => [$move['id']]]);
+        $this->send($bones, $move, $pot)->assertOk();
+        $this->send(self::fact('void', ['target' => $pot['id'], 'reason' => 'Too early']))->assertOk();
+        self::assertNotNull($this->waiting($move['id']));
+        $this->send(['id' => (string) Str::uuid7()] + $pot)->assertOk();
+    }
+
+    public function testFishAndPoultryDoNotShareAPot(): void
+    {
+        $this->as('marit');
+        $lot = $this->made('thigh');
+        $fish = LotRow::query()->where('class', 'fish')->where('on_hand_mg', '>', 0)->firstOrFail();
+        $moves = [self::fact('move', ['lot' => $lot['id'], 'to' => 'stock', 'mass_mg' => 1_000]), self::fact('move', ['lot' => $fish->id, 'to' => 'stock', 'mass_mg' => 1_000])];
+        $this->send(...$moves)->assertOk();
+        $this->send(self::fact('pot', ['use' => 'stock', 'moves' => array_column($moves, 'id')]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].moves[1]');
+        $this->send(self::fact('pot_step', ['pot' => (string) Str::uuid7(), 'step' => 'skimmed']))->assertUnprocessable()->assertJsonPath('errors.0.detail', 'no pot has this id');
+        $this->send(self::fact('pot', ['use' => 'stock', 'moves' => []]))->assertUnprocessable();
+    }
+
     public function testFactsStayAsTheyAre(): void
     {
         $this->expectException(QueryException::class);
@@ -234,6 +287,14 @@ final class LedgerTest extends TestCase
     private function lotOf(array $proposal): array
     {
         return self::fact('put_away', ['assessment' => $this->practical()->id, 'product' => $proposal['product'], 'off' => $proposal['is_off'], 'weights' => array_column((array) $proposal['weights'], 'capture'), 'mass_mg' => $proposal['mass_mg'], 'made' => now()->toDateString()]);
+    }
+
+    /** @return array<string, mixed>|null what waits for a pot with this move in it */
+    private function waiting(string $move): ?array
+    {
+        $waiting = (array) $this->getJson('/api/v1/ledger/pots')->assertOk()->json('waiting');
+
+        return array_values(array_filter($waiting, static fn(array $it): bool => in_array($move, $it['moves'], true)))[0] ?? null;
     }
 
     /** @return array<string, mixed> the lot as it stands */

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use DeftBlade\Core\Lots\Destination;
 use DeftBlade\Core\Lots\LotKitchen;
 use DeftBlade\Core\Lots\ParasiteTreatment;
+use DeftBlade\Core\Lots\PotUse;
 use DeftBlade\Core\Vocabulary\Vocabulary;
 use OpenApi\Attributes as OA;
 
@@ -26,9 +27,11 @@ final readonly class LotView
         #[OA\Property(format: 'uuid', description: 'The lot it was divided from.')]
         public ?string $parent,
         #[OA\Property(format: 'uuid')]
-        public string $assessment,
-        #[OA\Property(description: 'The practical it was made at.')]
-        public string $practical,
+        public ?string $assessment,
+        #[OA\Property(description: 'The practical it was made at; null where a pot made it.')]
+        public ?string $practical,
+        #[OA\Property(description: 'What the pot was for that made it; null where it is raw.', type: 'string', enum: PotUse::class, nullable: true)]
+        public ?PotUse $use,
         #[OA\Property]
         public string $product,
         #[OA\Property]
@@ -65,6 +68,10 @@ final readonly class LotView
         public ?string $raw_treatment,
         #[OA\Property]
         public ?string $raw_text,
+        #[OA\Property(description: 'Null where nobody put a probe in it.')]
+        public ?CoolingView $cooling,
+        #[OA\Property(description: 'It was cooled too slowly: it goes in the bin, nowhere else.')]
+        public bool $is_barred,
         #[OA\Property(description: 'Where it may go.', type: 'array', items: new OA\Items(type: 'string', enum: Destination::class))]
         public array $destinations,
     ) {}
@@ -73,13 +80,16 @@ final readonly class LotView
     public static function of(LotRow $lot, LotKitchen $kitchen, Vocabulary $words, CarbonImmutable $today): self
     {
         $isFish = $lot->class === self::FISH;
+        $cooling = CoolingView::of($lot->cooling);
+        $isBarred = $cooling?->isTooSlow() === true;
         [$treatment, $text] = [$lot->raw->treatment ?? null, $lot->raw->text ?? null];
 
         return new self(
             $lot->id,
             $lot->parent_id,
             $lot->assessment_id,
-            $lot->assessment->title,
+            $lot->assessment?->title,
+            $lot->use,
             $lot->product,
             $words->say($lot->title),
             $lot->is_off,
@@ -95,10 +105,12 @@ final readonly class LotView
             $lot->divided_mg,
             $lot->pan_off_mg,
             $lot->moved,
-            $isFish && $lot->raw === null,
+            $isFish && $lot->use === null && $lot->raw === null,
             is_string($treatment) ? $treatment : null,
             is_string($text) ? $text : null,
-            $kitchen->destinationsOf($lot->product),
+            $cooling,
+            $isBarred,
+            $isBarred ? [Destination::Waste] : $kitchen->destinationsOf($lot->product),
         );
     }
 }

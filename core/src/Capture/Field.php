@@ -24,6 +24,8 @@ final readonly class Field
 
     private const MOST_STATION = 999;
 
+    private const MOST_ML = 1_000_000;
+
     private const MOST_VERSION = 1_000_000;
 
     /** @param class-string<\BackedEnum>|null $choices */
@@ -91,6 +93,7 @@ final readonly class Field
             FieldType::Celsius => $node->number(self::COLDEST_C, self::HOTTEST_C),
             FieldType::Flag => $node->boolean(),
             FieldType::Version => $node->integer(1, self::MOST_VERSION),
+            FieldType::Volume => $node->integer(1, self::MOST_ML),
             FieldType::Day => Day::read($node),
         };
     }
@@ -115,6 +118,7 @@ final readonly class Field
             FieldType::Celsius => ['type' => 'number', 'minimum' => self::COLDEST_C, 'maximum' => self::HOTTEST_C],
             FieldType::Flag => ['type' => 'boolean'],
             FieldType::Version => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_VERSION],
+            FieldType::Volume => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_ML],
             FieldType::Day => ['type' => 'string', 'pattern' => '^\\d{4}-\\d{2}-\\d{2}$'],
         };
     }

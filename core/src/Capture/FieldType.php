@@ -35,6 +35,8 @@ enum FieldType
     case Flag;
     /** A version number, from 1. */
     case Version;
+    /** Millilitres, more than 0. */
+    case Volume;
     /** A day of the calendar. */
     case Day;
 }

@@ -12,6 +12,11 @@ final readonly class FieldValues
     /** @param array<string, mixed> $values by key; an optional one that was left out is not there */
     public function __construct(private array $values) {}
 
+    public function has(string $key): bool
+    {
+        return isset($this->values[$key]);
+    }
+
     public function mass(string $key): Mass
     {
         $value = $this->values[$key] ?? null;

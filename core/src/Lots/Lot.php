@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Lots;
 
+use DeftBlade\Core\Ledger\Cooling;
+use DeftBlade\Core\Ledger\CoolingReading;
+use DeftBlade\Core\Ledger\CoolingVerdict;
 use DeftBlade\Core\Ledger\DateMark;
 use DeftBlade\Core\Ledger\FrozenStretch;
 
@@ -11,16 +14,16 @@ use DeftBlade\Core\Ledger\FrozenStretch;
 final readonly class Lot
 {
     /**
-     * @param PutAway             $origin    what it was put away as, it or the lot it was divided from
-     * @param string|null         $parent    the lot it was divided from
-     * @param int                 $massMg    when it was made
-     * @param array<string, int>  $movedMg   by destination
-     * @param int                 $dividedMg what became lots of their own
-     * @param list<FrozenStretch> $frozen    that have ended
+     * @param string|null          $parent    the lot it was divided from
+     * @param int                  $massMg    when it was made
+     * @param array<string, int>   $movedMg   by destination
+     * @param int                  $dividedMg what became lots of their own
+     * @param list<FrozenStretch>  $frozen    that have ended
+     * @param list<CoolingReading> $cooled    in the order of time
      */
     private function __construct(
         public string $id,
-        public PutAway $origin,
+        public LotOrigin $origin,
         public ?string $parent,
         public ?string $container,
         public int $massMg,
@@ -30,17 +33,23 @@ final readonly class Lot
         public ?\DateTimeImmutable $frozenSince = null,
         public ?RawRecorded $raw = null,
         public ?PanWeighed $pan = null,
+        public array $cooled = [],
     ) {}
 
     public static function putAway(PutAway $fact): self
     {
-        return new self($fact->id, $fact, null, $fact->container, $fact->massMg);
+        return new self($fact->id, LotOrigin::ofClass($fact), null, $fact->container, $fact->massMg);
+    }
+
+    public static function drawn(PotStarted $pot, Drawn $fact): self
+    {
+        return new self($fact->id, LotOrigin::ofPot($pot, $fact), null, $fact->container, $fact->massMg() ?? 0);
     }
 
     /** What it is and was until now, its part takes along. */
     public function part(Divided $fact): self
     {
-        return new self($fact->id, $this->origin, $this->id, $fact->container, $fact->massMg, frozen: $this->frozen, frozenSince: $this->frozenSince, raw: $this->raw);
+        return new self($fact->id, $this->origin, $this->id, $fact->container, $fact->massMg, frozen: $this->frozen, frozenSince: $this->frozenSince, raw: $this->raw, cooled: $this->cooled);
     }
 
     public function onHandMg(): int
@@ -52,6 +61,18 @@ final readonly class Lot
     public function panOffMg(): ?int
     {
         return $this->pan === null ? null : $this->pan->massMg - $this->massMg;
+    }
+
+    /** Null while nobody put a probe in it. */
+    public function cooling(): ?Cooling
+    {
+        return $this->cooled === [] ? null : new Cooling($this->cooled);
+    }
+
+    /** It was cooled too slowly: it is not used. */
+    public function isBarred(): bool
+    {
+        return in_array($this->cooling()?->verdict(), [CoolingVerdict::TooSlowFirst, CoolingVerdict::TooSlowTotal], true);
     }
 
     public function isFrozen(): bool
@@ -76,6 +97,7 @@ final readonly class Lot
             $fact instanceof Divided => $this->with(dividedMg: $this->dividedMg + $fact->massMg),
             $fact instanceof PanWeighed => $this->with(pan: $fact),
             $fact instanceof RawRecorded => $this->with(raw: $fact),
+            $fact instanceof LotCooled => $this->with(cooled: self::inTime([...$this->cooled, new CoolingReading($fact->at, $fact->celsius)])),
             $fact instanceof IntoFreezer => $this->with(frozenSince: $fact->on),
             $fact instanceof OutOfFreezer && $this->frozenSince !== null => $this->with(frozen: [...$this->frozen, new FrozenStretch($this->frozenSince, $fact->on)], isOut: true),
             default => $this,
@@ -89,10 +111,11 @@ final readonly class Lot
     }
 
     /**
-     * @param array<string, int>|null  $movedMg
-     * @param list<FrozenStretch>|null $frozen
+     * @param array<string, int>|null   $movedMg
+     * @param list<FrozenStretch>|null  $frozen
+     * @param list<CoolingReading>|null $cooled
      */
-    private function with(?array $movedMg = null, ?int $dividedMg = null, ?array $frozen = null, ?\DateTimeImmutable $frozenSince = null, bool $isOut = false, ?RawRecorded $raw = null, ?PanWeighed $pan = null): self
+    private function with(?array $movedMg = null, ?int $dividedMg = null, ?array $frozen = null, ?\DateTimeImmutable $frozenSince = null, bool $isOut = false, ?RawRecorded $raw = null, ?PanWeighed $pan = null, ?array $cooled = null): self
     {
         return new self(
             $this->id,
@@ -106,6 +129,19 @@ final readonly class Lot
             $isOut ? null : $frozenSince ?? $this->frozenSince,
             $raw ?? $this->raw,
             $pan ?? $this->pan,
+            $cooled ?? $this->cooled,
         );
+    }
+
+    /**
+     * @param non-empty-list<CoolingReading> $readings
+     *
+     * @return non-empty-list<CoolingReading>
+     */
+    private static function inTime(array $readings): array
+    {
+        usort($readings, static fn(CoolingReading $one, CoolingReading $other): int => $one->atMs <=> $other->atMs);
+
+        return $readings;
     }
 }

@@ -16,8 +16,9 @@ final readonly class LotBook
      * @param array<string, LotFact> $facts     by id, in the order they were accepted; those taken out too
      * @param array<string, true>    $withdrawn ids
      * @param array<string, Lot>     $lots      by id
+     * @param array<string, Pot>     $pots      by id
      */
-    private function __construct(public array $facts, private array $withdrawn, public array $lots) {}
+    private function __construct(public array $facts, private array $withdrawn, public array $lots, public array $pots) {}
 
     /** @param list<LotFact> $facts accepted before, in that order */
     public static function of(array $facts): self
@@ -29,27 +30,26 @@ final readonly class LotBook
                 $withdrawn[$fact->target] = true;
             }
         }
-        $lots = [];
+        $lots = $pots = [];
         foreach ($facts as $fact) {
             if (isset($withdrawn[$fact->id]) || $fact instanceof LotWithdrawal) {
                 continue;
             }
             if ($fact instanceof PutAway) {
                 $lots[$fact->id] = Lot::putAway($fact);
-
-                continue;
-            }
-            $lot = $lots[$fact->about()] ?? null;
-            if ($lot === null) {
-                continue;
-            }
-            $lots[$lot->id] = $lot->after($fact);
-            if ($fact instanceof Divided) {
-                $lots[$fact->id] = $lot->part($fact);
+            } elseif ($fact instanceof PotStarted) {
+                $pots[$fact->id] = Pot::of($fact);
+            } elseif (($fact instanceof PotStepped || $fact instanceof Drawn) && isset($pots[$fact->pot])) {
+                $pots[$fact->pot] = $pots[$fact->pot]->after($fact);
+                $lots += $fact instanceof Drawn ? [$fact->id => Lot::drawn($pots[$fact->pot]->start, $fact)] : [];
+            } elseif (isset($lots[$fact->about()])) {
+                $lot = $lots[$fact->about()];
+                $lots[$lot->id] = $lot->after($fact);
+                $lots += $fact instanceof Divided ? [$fact->id => $lot->part($fact)] : [];
             }
         }
 
-        return new self($byId, $withdrawn, $lots);
+        return new self($byId, $withdrawn, $lots, $pots);
     }
 
     /**
@@ -65,7 +65,9 @@ final readonly class LotBook
             throw $node->at('id')->fail(MessageCode::IdTaken, ['id' => InvalidPackage::quote($fact->id)]);
         }
         match (true) {
-            $fact instanceof PutAway => null,
+            $fact instanceof PutAway, $fact instanceof PotStarted => null,
+            $fact instanceof PotStepped => $this->pot($fact->pot, $node),
+            $fact instanceof Drawn => $this->checkDraw($fact, $node),
             $fact instanceof LotWithdrawal => $this->checkWithdrawal($fact, $node),
             $fact instanceof Moved => $this->checkMove($fact, $node),
             $fact instanceof Divided => $this->checkMass($fact->lot, $fact->massMg, $node),
@@ -87,9 +89,25 @@ final readonly class LotBook
         return $this->lots[$id] ?? throw $node->at('lot')->fail(MessageCode::NoSuchLot);
     }
 
+    private function pot(string $id, Node $node): Pot
+    {
+        return $this->pots[$id] ?? throw $node->at('pot')->fail(MessageCode::NoSuchPot);
+    }
+
+    private function checkDraw(Drawn $fact, Node $node): void
+    {
+        $this->pot($fact->pot, $node);
+        if ($fact->massMg() === null) {
+            throw $node->fail(MessageCode::MassOrVolume);
+        }
+    }
+
     private function checkMove(Moved $fact, Node $node): void
     {
         $this->checkMass($fact->lot, $fact->massMg, $node);
+        if ($fact->to !== Destination::Waste && $this->lots[$fact->lot]->isBarred()) {
+            throw $node->at('to')->fail(MessageCode::LotIsBarred);
+        }
         if ($fact->to === Destination::Waste && trim($fact->text ?? '') === '') {
             throw $node->at('to')->fail(MessageCode::WasteNeedsReason);
         }
@@ -119,9 +137,12 @@ final readonly class LotBook
         if ($target === null || $target instanceof LotWithdrawal || $this->isWithdrawn($fact->target)) {
             throw $node->at('target')->fail(MessageCode::NoSuchEntry);
         }
-        $isMade = $target instanceof PutAway || $target instanceof Divided;
+        $isMade = $target instanceof PutAway || $target instanceof Divided || $target instanceof Drawn;
         if ($isMade && $this->isUsed($target->id)) {
             throw $node->at('target')->fail(MessageCode::LotIsUsed);
+        }
+        if ($target instanceof PotStarted && $this->pots[$target->id]->drawn !== []) {
+            throw $node->at('target')->fail(MessageCode::PotIsUsed);
         }
         $isTurn = $target instanceof IntoFreezer || $target instanceof OutOfFreezer;
         if ($isTurn && $this->hasLaterTurn($target)) {

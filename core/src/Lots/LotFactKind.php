@@ -14,6 +14,10 @@ enum LotFactKind: string
     case Freeze = 'freeze';
     case Thaw = 'thaw';
     case Raw = 'raw';
+    case Pot = 'pot';
+    case PotStep = 'pot_step';
+    case Draw = 'draw';
+    case Cool = 'cool';
     case Void = 'void';
 
     /** @return class-string<LotFact> */
@@ -27,6 +31,10 @@ enum LotFactKind: string
             self::Freeze => IntoFreezer::class,
             self::Thaw => OutOfFreezer::class,
             self::Raw => RawRecorded::class,
+            self::Pot => PotStarted::class,
+            self::PotStep => PotStepped::class,
+            self::Draw => Drawn::class,
+            self::Cool => LotCooled::class,
             self::Void => LotWithdrawal::class,
         };
     }

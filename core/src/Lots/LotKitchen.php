@@ -20,14 +20,15 @@ final readonly class LotKitchen
      * @param array<string, list<LotProduct>>  $giblets      by class of product
      * @param array<string, Destination>       $destinations by product
      * @param array<string, list<Destination>> $never        by product
-     * @param array<string, int>               $days         by class of product
+     * @param array<string, PotKind>           $pots         by use
+     * @param array<string, int>               $days         by class of product, or by use of the pot that made it
      */
-    private function __construct(public string $scrapeTitle, private array $giblets, private array $destinations, private array $never, private array $days) {}
+    private function __construct(public string $scrapeTitle, private array $giblets, private array $destinations, private array $never, private array $pots, private array $days) {}
 
     /** @param array<string, string> $answers the variant of practice the school chose, by question */
     public static function read(Node $node, array $answers): self
     {
-        $node->keys(['scrape', 'giblets', 'destinations', 'never', 'keeps']);
+        $node->keys(['scrape', 'giblets', 'destinations', 'never', 'pots', 'keeps']);
         $keeps = $node->at('keeps')->keys(['question', 'days'])->at('days');
         $schools = self::keysOf($keeps);
         $answer = $answers[$node->at('keeps')->at('question')->identifier()] ?? '';
@@ -37,6 +38,7 @@ final readonly class LotKitchen
             self::each($node->at('giblets'), static fn(Node $list): array => array_map(self::giblet(...), $list->items())),
             self::each($node->at('destinations'), static fn(Node $it): Destination => $it->oneOf(Destination::class)),
             self::each($node->at('never'), static fn(Node $list): array => array_map(static fn(Node $it): Destination => $it->oneOf(Destination::class), $list->items())),
+            self::each($node->at('pots'), PotKind::read(...)),
             self::each($keeps->at(in_array($answer, $schools, true) ? $answer : $schools[0]), static fn(Node $it): int => $it->integer(1, self::MOST_DAYS)),
         );
     }
@@ -67,10 +69,15 @@ final readonly class LotKitchen
         }
     }
 
-    /** How many days it keeps in the cold, the day it is made included. */
-    public function daysOf(?string $class): int
+    public function pot(PotUse $use): PotKind
     {
-        return $this->days[$class ?? ''] ?? self::FEWEST_DAYS;
+        return $this->pots[$use->value] ?? throw new \LogicException("the kitchen has no pots for {$use->value}");
+    }
+
+    /** How many days it keeps in the cold, the day it is made included: of raw product by its class, else by what the pot made. */
+    public function daysOf(?string $class, ?PotUse $use = null): int
+    {
+        return $this->days[$use->value ?? $class ?? ''] ?? self::FEWEST_DAYS;
     }
 
     private static function giblet(Node $node): LotProduct

@@ -130,6 +130,13 @@ enum MessageCode: string
     case WithdrawalLoop = 'problem.withdrawal_loop';
     case DayBefore = 'problem.day_before';
     case NoSuchLot = 'problem.no_such_lot';
+    case NoSuchPot = 'problem.no_such_pot';
+    case MassOrVolume = 'problem.mass_or_volume';
+    case LotIsBarred = 'problem.lot_is_barred';
+    case PotIsUsed = 'problem.pot_is_used';
+    case NotForPot = 'problem.not_for_pot';
+    case InAPot = 'problem.in_a_pot';
+    case OneClassAPot = 'problem.one_class_a_pot';
     case NoSuchPractical = 'problem.no_such_practical';
     case NoSuchEntry = 'problem.no_such_entry';
     case MoreThanOnHand = 'problem.more_than_on_hand';

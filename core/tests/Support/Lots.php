@@ -28,6 +28,23 @@ final class Lots
         return self::fact($id, 'put_away', $of + ['assessment' => 'a', 'product' => 'thigh', 'off' => false, 'weights' => ['w'], 'mass_mg' => 2_000_000, 'made' => '2026-03-02']);
     }
 
+    public static function pot(string $id, string $use = 'stock'): \stdClass
+    {
+        return self::fact($id, 'pot', ['use' => $use, 'moves' => ['m']]);
+    }
+
+    /** Two litres of it, on 2 March. */
+    public static function drawn(string $id, string $pot): \stdClass
+    {
+        return self::fact($id, 'draw', ['pot' => $pot, 'volume_ml' => 2_000, 'made' => '2026-03-02']);
+    }
+
+    /** @param string $time on 2 March */
+    public static function cooled(string $id, string $lot, string $time, float $celsius): \stdClass
+    {
+        return (object) (['at' => "2026-03-02T{$time}Z"] + (array) self::fact($id, 'cool', ['lot' => $lot, 'c' => $celsius]));
+    }
+
     /** Each fact on those before it. */
     public static function book(\stdClass ...$facts): LotBook
     {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\ReadTables;
 use App\Actions\RecordLots;
+use App\Http\LotViews;
 use App\Http\Prints\LabelSize;
 use App\Http\Prints\Pdf;
 use App\Http\Prints\PrintedLot;
@@ -64,7 +65,7 @@ final class LedgerController
 
     private const LONGEST_LIST = 4_000;
 
-    public function __construct(private readonly School $school, private readonly ReadTables $tables) {}
+    public function __construct(private readonly School $school, private readonly ReadTables $tables, private readonly LotViews $lots) {}
 
     #[OA\Get(path: '/ledger', operationId: 'ledger', tags: ['ledger'])]
     #[OA\Response(response: 200, description: 'The practicals of the last days that something was weighed at', content: new OA\JsonContent(ref: LedgerView::class))]
@@ -141,7 +142,7 @@ final class LedgerController
         $lots = LotRow::query()->where('on_hand_mg', '>', 0)->orderBy('use_by')->orderBy('id')->limit(self::MOST_LOTS + 1)->get();
         $sum = LotRow::query()->where('on_hand_mg', '>', 0)->sum('on_hand_mg');
 
-        return new JsonResponse(new OnHandView($this->school->today()->toDateString(), $this->views($lots->take(self::MOST_LOTS)), $lots->count() > self::MOST_LOTS, (int) $sum, $next));
+        return new JsonResponse(new OnHandView($this->school->today()->toDateString(), $this->lots->of($lots->take(self::MOST_LOTS)), $lots->count() > self::MOST_LOTS, (int) $sum, $next));
     }
 
     #[OA\Get(path: '/ledger/lots/{lot}', operationId: 'lot', tags: ['ledger'])]
@@ -155,7 +156,7 @@ final class LedgerController
         $withdrawn = $entries->filter(static fn(LotEntry $it): bool => $it->kind === 'void')->map(static fn(LotEntry $it): mixed => $it->payload->target)->all();
 
         return new JsonResponse(new LotHistoryView(
-            $this->views(new Collection([$lot]))[0],
+            $this->lots->of(new Collection([$lot]))[0],
             array_values($entries->map(static fn(LotEntry $it): LotEntryView => LotEntryView::of($it, in_array($it->id, $withdrawn, true)))->all()),
         ));
     }
@@ -174,7 +175,7 @@ final class LedgerController
         $by = LotEntry::query()->with('user')->findMany($lots->modelKeys())->mapWithKeys(static fn(LotEntry $it): array => [$it->id => $it->user->name]);
         $units = $this->school->settings->units;
         $size = $request->enum('size', LabelSize::class) ?? LabelSize::usualWith($units);
-        $printed = array_map(static fn(LotView $it): PrintedLot => new PrintedLot($it, $by->get($it->id) ?? '', url("/ledger/lots/$it->id")), $this->views($lots));
+        $printed = array_map(static fn(LotView $it): PrintedLot => new PrintedLot($it, $by->get($it->id) ?? '', url("/ledger/lots/$it->id")), $this->lots->of($lots));
         $html = view('prints.lots', ['lots' => $printed, 'size' => $size, 'paper' => $size->paper(), 'units' => $units, 'qr' => new QrCode(), 'nonce' => Vite::cspNonce()])->render();
 
         return new Response(Pdf::of($html), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="labels.pdf"']);
@@ -196,7 +197,7 @@ final class LedgerController
             ClassAccountView::of($tables->account(array_sum(array_map(static fn(TakenWeight $it): int => $it->massMg, $taken)))),
             array_map(static fn(Proposal $it): LotProposalView => LotProposalView::of($it, $kitchen, $words), $tables->proposals($taken)),
             array_map(static fn(LotProduct $it): GibletView => new GibletView($it->id, $words->say($it->title), $kitchen->destinationsOf($it->id)), $this->giblets($assessment, $kitchen)),
-            $this->views($lots),
+            $this->lots->of($lots),
             $this->changed($assessment, $tables, $taken, $lots),
         );
     }
@@ -234,22 +235,9 @@ final class LedgerController
     private function news(array $families, int $next): LotNewsView
     {
         $lots = LotRow::query()->whereIn('family_id', $families)->orderBy('id')->get();
-        $made = LotEntry::query()->whereIn('family_id', $families)->whereIn('kind', ['put_away', 'divide'])->get(['id']);
+        $made = LotEntry::query()->whereIn('family_id', $families)->whereIn('kind', ['put_away', 'divide', 'draw'])->get(['id']);
 
-        return new LotNewsView($this->views($lots), array_values(array_diff($made->modelKeys(), $lots->modelKeys())), $next);
-    }
-
-    /**
-     * @param Collection<int, LotRow> $lots
-     *
-     * @return list<LotView>
-     */
-    private function views(Collection $lots): array
-    {
-        $lots->loadMissing(['assessment' => static fn($it): mixed => $it->without('held')]);
-        [$kitchen, $words, $today] = [$this->tables->kitchen(), $this->school->vocabulary(), $this->school->today()];
-
-        return array_values($lots->map(static fn(LotRow $it): LotView => LotView::of($it, $kitchen, $words, $today))->all());
+        return new LotNewsView($this->lots->of($lots), array_values(array_diff($made->modelKeys(), $lots->modelKeys())), $next);
     }
 
     private static function latestSeq(): int

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Demo\CoolingProbe;
 use App\Demo\DrawPiece;
 use App\Models\Attempt;
+use App\Models\LotRow;
 use App\Scale\PanAction;
 use App\Scale\ScalePan;
 use App\School\School;
+use Carbon\CarbonImmutable;
 use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Weighing\InvalidMass;
 use DeftBlade\Core\Weighing\Mass;
@@ -60,6 +63,16 @@ final class ScalePanController
         Gate::authorize('capture', $attempt);
 
         return new JsonResponse(['core_c' => $pan->probe()]);
+    }
+
+    #[OA\Get(path: '/ledger/lots/{lot}/probe', operationId: 'coolingProbe', description: 'What the simulated probe reads in a container that cools.', tags: ['scale'])]
+    #[OA\PathParameter(name: 'lot', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'In °C', content: new OA\JsonContent(required: ['core_c'], properties: [new OA\Property(property: 'core_c', type: 'number')]))]
+    public function coolingProbe(LotRow $lot, CoolingProbe $probe): JsonResponse
+    {
+        Gate::authorize('record', LotRow::class);
+
+        return new JsonResponse(['core_c' => $probe->read($lot, CarbonImmutable::now())]);
     }
 
     private static function typed(string $text, Sentences $sentences): Mass

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Mass that was moved out of a lot and is in a pot.
+ *
+ * @property string $move_id the fact that moved it
+ * @property string $pot_id
+ * @property int    $mass_mg
+ */
+final class PotMove extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'move_id';
+
+    protected $keyType = 'string';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['mass_mg' => 'int'];
+    }
+}
