@@ -34,6 +34,7 @@ use App\Http\Controllers\Api\StudentController;
 use App\Http\Controllers\Api\TrayController;
 use App\Http\Controllers\Api\TryStandardController;
 use App\Http\Controllers\Api\VerdictController;
+use App\Http\Controllers\Api\WeekController;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -137,6 +138,8 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/policy/document', [PolicyController::class, 'document']);
 
     Route::get('/scale', [ScaleController::class, 'stream']);
+    Route::get('/ledger/week', [WeekController::class, 'show']);
+    Route::get('/ledger/week.csv', [WeekController::class, 'csv']);
     Route::get('/ledger/pots', [PotController::class, 'index']);
     if (is_string(config('scale.pan'))) {
         Route::get('/ledger/lots/{lot}/probe', [ScalePanController::class, 'coolingProbe']);

@@ -15,6 +15,8 @@ use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\PieceVerdict;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Status;
+use DeftBlade\Core\Lots\LotProducts;
+use DeftBlade\Core\Lots\Tables;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Sentence\Sentences;
@@ -26,10 +28,19 @@ final readonly class ProjectResults
     public function project(Assessment $assessment, iterable $attempts, GradedClass $class): void
     {
         $policy = hash('sha256', json_encode($assessment->held->policy->document, ResultDocument::JSON_FLAGS));
+        $products = LotProducts::of($class->standard);
         foreach ($attempts as $attempt) {
-            $row = ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $policy] + self::row($attempt, $class->of($attempt->id));
+            $row = self::account($class, $products, $attempt) + ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $policy] + self::row($attempt, $class->of($attempt->id));
             ResultRow::query()->updateOrCreate(['attempt_id' => $attempt->id], ['assessment_id' => $assessment->id] + $row);
         }
+    }
+
+    /** @return array<string, int> where the mass of its carcass went */
+    private static function account(GradedClass $class, LotProducts $products, Attempt $attempt): array
+    {
+        $account = Tables::of($class->standard, $products, [$class->of($attempt->id)])->account(0);
+
+        return ['delivered_mg' => $account->deliveredMg, 'cuts_mg' => $account->cutsMg, 'by_products_mg' => $account->byProductMg, 'waste_mg' => $account->wasteMg, 'open_mg' => $account->openMg];
     }
 
     /** The digest of a result without its sentences, which follow from it and from the words of the school. */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
+use DeftBlade\Core\Lots\FlowStage;
 use DeftBlade\Core\Lots\PotUse;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Assessment|null      $assessment
  * @property PotUse|null          $use           of the pot that made it
  * @property string               $product
+ * @property FlowStage|null       $stage         what it is of a carcass; null where it is none of one
  * @property string               $title         its words marked ({drumstick})
  * @property bool                 $is_off        pieces that did not meet the standard
  * @property string               $species
@@ -45,7 +47,7 @@ final class LotRow extends Model
     protected $table = 'lots';
 
     protected $fillable = [
-        'id', 'family_id', 'parent_id', 'assessment_id', 'use', 'product', 'title', 'is_off', 'species', 'class', 'container', 'made_on', 'use_by', 'frozen_since', 'mass_mg', 'on_hand_mg', 'divided_mg',
+        'id', 'family_id', 'parent_id', 'assessment_id', 'use', 'product', 'stage', 'title', 'is_off', 'species', 'class', 'container', 'made_on', 'use_by', 'frozen_since', 'mass_mg', 'on_hand_mg', 'divided_mg',
         'pan_off_mg', 'moved', 'raw', 'cooling',
     ];
 
@@ -60,7 +62,7 @@ final class LotRow extends Model
     {
         return [
             'is_off' => 'bool', 'made_on' => 'immutable_date', 'use_by' => 'immutable_date', 'frozen_since' => 'immutable_date', 'mass_mg' => 'int', 'on_hand_mg' => 'int', 'divided_mg' => 'int',
-            'pan_off_mg' => 'int', 'moved' => 'object', 'raw' => 'object', 'cooling' => 'object', 'use' => PotUse::class,
+            'pan_off_mg' => 'int', 'moved' => 'object', 'raw' => 'object', 'cooling' => 'object', 'use' => PotUse::class, 'stage' => FlowStage::class,
         ];
     }
 }

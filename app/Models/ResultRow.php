@@ -35,6 +35,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property \stdClass    $masses          mg by piece
  * @property \stdClass    $verdicts        by piece
  * @property list<string> $flags
+ * @property int          $delivered_mg    the carcass; it is cuts, by-products, waste, what is still to be weighed, and loss
+ * @property int          $cuts_mg
+ * @property int          $by_products_mg
+ * @property int          $waste_mg
+ * @property int          $open_mg
  */
 final class ResultRow extends Model
 {
@@ -51,6 +56,7 @@ final class ResultRow extends Model
     protected $fillable = [
         'attempt_id', 'assessment_id', 'station', 'last_seq', 'standard_sha256', 'policy_sha256', 'result_sha256', 'status', 'stage', 'total', 'band', 'scores',
         'portion_yield', 'utilisation', 'waste', 'loss', 'balance', 'unaccounted_mg', 'tolerance_mg', 'masses', 'verdicts', 'flags',
+        'delivered_mg', 'cuts_mg', 'by_products_mg', 'waste_mg', 'open_mg',
     ];
 
     /** @return array<string, string> */
@@ -59,7 +65,7 @@ final class ResultRow extends Model
         return [
             'station' => 'int', 'last_seq' => 'int', 'status' => Status::class, 'stage' => Stage::class, 'balance' => BalanceState::class, 'total' => 'float', 'portion_yield' => 'float',
             'utilisation' => 'float', 'waste' => 'float', 'loss' => 'float', 'unaccounted_mg' => 'int', 'tolerance_mg' => 'int', 'scores' => 'object', 'masses' => 'object',
-            'verdicts' => 'object', 'flags' => 'array',
+            'verdicts' => 'object', 'flags' => 'array', 'delivered_mg' => 'int', 'cuts_mg' => 'int', 'by_products_mg' => 'int', 'waste_mg' => 'int', 'open_mg' => 'int',
         ];
     }
 }

@@ -35,6 +35,7 @@ return new class extends Migration {
             $table->foreignUuid('assessment_id')->nullable()->constrained();
             $table->string('use')->nullable();
             $table->string('product');
+            $table->string('stage')->nullable();
             $table->string('title');
             $table->boolean('is_off');
             $table->string('species');

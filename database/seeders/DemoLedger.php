@@ -19,7 +19,10 @@ use DeftBlade\Core\Lots\Proposal;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 
-/** What became of the cuts of the earlier practicals: breasts and fillets were served, legs and thighs frozen, the rest lies in the cold. */
+/**
+ * What became of the cuts of the earlier practicals: breasts were served, legs, thighs and fillets frozen, the rest lies in the cold. Three pots of stock
+ * were made of the bones, one of which cooled too slowly and is barred; the bones of yesterday wait for theirs.
+ */
 final class DemoLedger extends Seeder
 {
     private const SERVED = ['breast', 'oysters'];
@@ -30,6 +33,13 @@ final class DemoLedger extends Seeder
     private const THAWED = ['thigh'];
 
     private const DEVICE = 'Tablet in the cold room';
+
+    /** By title of the practical: how much stock was made, and how it cooled, in °C by minutes after it was drawn. */
+    private const POTS = [
+        'Truss first' => [6_200, [0 => 84, 30 => 57, 90 => 38, 150 => 29, 210 => 22]],
+        'Sea trout fillets' => [3_400, [0 => 82, 15 => 56, 75 => 20, 240 => 5]],
+        'Chicken eight-piece, rehearsal' => [7_000, [0 => 86, 20 => 57, 105 => 21, 300 => 4.5]],
+    ];
 
     private CarbonImmutable $today;
 
@@ -50,12 +60,15 @@ final class DemoLedger extends Seeder
     {
         $kitchen = $this->tables->kitchen();
         $pan = 0;
+        $bones = [];
         foreach ($this->tables->of($assessment)->proposals(LotWeight::of($assessment)) as $proposal) {
             $lot = (string) Str::uuid7();
             $facts = [self::made($proposal, $lot, $assessment, ++$pan)];
             $to = $kitchen->destinationOf($proposal->product) ?? $this->kitchenOf($proposal);
             if ($to !== null) {
-                $facts[] = ['kind' => 'move', 'lot' => $lot, 'to' => $to->value, 'mass_mg' => $proposal->massMg(), 'text' => self::words($to)];
+                $move = (string) Str::uuid7();
+                $bones = $to === Destination::Stock ? [...$bones, $move] : $bones;
+                $facts[] = ['kind' => 'move', 'id' => $move, 'lot' => $lot, 'to' => $to->value, 'mass_mg' => $proposal->massMg(), 'text' => self::words($to)];
             } elseif (in_array($proposal->product->id, self::FROZEN, true)) {
                 $facts[] = ['kind' => 'freeze', 'lot' => $lot, 'on' => $assessment->held_on->toDateString()];
             }
@@ -63,6 +76,26 @@ final class DemoLedger extends Seeder
             if ($to === null && in_array($proposal->product->id, self::THAWED, true)) {
                 $this->record([['kind' => 'thaw', 'lot' => $lot, 'on' => $this->today->toDateString()]], CarbonImmutable::now()->subMinutes(30));
             }
+        }
+        $this->cook($assessment, $bones);
+    }
+
+    /** @param list<string> $bones moves to the stock pot */
+    private function cook(Assessment $assessment, array $bones): void
+    {
+        [$volume, $cooled] = self::POTS[$assessment->title] ?? [null, []];
+        if ($volume === null || $bones === []) {
+            return;
+        }
+        $pot = (string) Str::uuid7();
+        $tin = (string) Str::uuid7();
+        $start = $assessment->held_on->addHours(15);
+        $drawn = $start->addHours(4);
+        $this->record([['kind' => 'pot', 'id' => $pot, 'use' => 'stock', 'moves' => $bones]], $start);
+        $this->record([['kind' => 'pot_step', 'pot' => $pot, 'step' => 'skimmed']], $start->addMinutes(40));
+        $this->record([['kind' => 'pot_step', 'pot' => $pot, 'step' => 'strained'], ['kind' => 'draw', 'id' => $tin, 'pot' => $pot, 'volume_ml' => $volume, 'made' => $assessment->held_on->toDateString(), 'container' => 'Tall tin']], $drawn);
+        foreach ($cooled as $minutes => $celsius) {
+            $this->record([['kind' => 'cool', 'lot' => $tin, 'c' => $celsius]], $drawn->addMinutes($minutes));
         }
     }
 

@@ -39,7 +39,7 @@ final class AccessTest extends TestCase
         'GET /find' => 'iac', 'GET /bench' => 'iac', 'GET /bench/earlier' => 'iac',
         'GET /assessments/{assessment}' => 'iac', 'GET /assessments/{assessment}/package' => 'iac', 'GET /assessments/{assessment}/sheet' => 'iac', 'GET /assessments/{assessment}/sheet.csv' => 'iac',
         'GET /assessments/{assessment}/floor' => 'iac', 'PUT /assessments/{assessment}/room' => 'ia', 'PUT /assessments/{assessment}/scale-checks/{check}' => 'ia', 'POST /assessments/{assessment}/presence' => 'iac', 'GET /assessments/{assessment}/captures' => 'iac',
-        'GET /assessments/{assessment}/put-away' => 'iac', 'GET /ledger' => 'iac', 'POST /ledger/facts' => 'ia', 'GET /ledger/facts' => 'iac', 'GET /ledger/lots' => 'iac', 'GET /ledger/lots/{lot}' => 'iac', 'GET /ledger/labels' => 'iac', 'GET /ledger/pots' => 'iac', 'GET /ledger/lots/{lot}/probe' => 'ia',
+        'GET /assessments/{assessment}/put-away' => 'iac', 'GET /ledger' => 'iac', 'POST /ledger/facts' => 'ia', 'GET /ledger/facts' => 'iac', 'GET /ledger/lots' => 'iac', 'GET /ledger/lots/{lot}' => 'iac', 'GET /ledger/labels' => 'iac', 'GET /ledger/pots' => 'iac', 'GET /ledger/week' => 'iac', 'GET /ledger/week.csv' => 'iac', 'GET /ledger/lots/{lot}/probe' => 'ia',
         'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'i',
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
         'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /results' => 'iacs', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',

@@ -222,6 +222,22 @@ final class LedgerTest extends TestCase
         $this->send(self::fact('pot', ['use' => 'stock', 'moves' => []]))->assertUnprocessable();
     }
 
+    public function testAWeekAddsUp(): void
+    {
+        $week = fn(string $days): array => (array) $this->as('ilse')->getJson("/api/v1/ledger/week$days")->assertOk()->json();
+        $all = $week('?from='.now()->subDays(10)->toDateString().'&to='.now()->toDateString());
+        self::assertGreaterThan(60_000_000, $all['delivered_mg']);
+        self::assertSame($all['delivered_mg'], $all['eaten_mg'] + $all['cooked_mg'] + $all['lost_mg'] + $all['here_mg']);
+        self::assertContains('Chicken', array_column($all['places'], 'title'));
+        self::assertContains('Sea trout', array_column($all['places'], 'title'));
+        $onHand = array_sum(array_map(static fn(LotRow $it): int => $it->stage === null ? 0 : $it->on_hand_mg, LotRow::query()->get()->all()));
+        self::assertSame($onHand, array_column($all['places'], 'mass_mg', 'id')['on_hand']);
+        $csv = (string) $this->get('/api/v1/ledger/week.csv?from='.now()->subDays(10)->toDateString().'&to='.now()->toDateString())->assertOk()->getContent();
+        self::assertStringContainsString('Cuts,Service,', $csv);
+        self::assertSame([], $week('?from=2001-01-01')['bands']);
+        $this->getJson('/api/v1/ledger/week?from=2001-01-02&to=2001-01-01')->assertUnprocessable();
+    }
+
     public function testFactsStayAsTheyAre(): void
     {
         $this->expectException(QueryException::class);

@@ -12,4 +12,14 @@ final readonly class LotProduct
      * @param bool         $usable somebody eats it, or it becomes something
      */
     public function __construct(public string $id, public string $title, public LotProductKind $kind, public array $places, public bool $usable = true) {}
+
+    /** What it is of its carcass; null of a giblet, which is not part of its weight. */
+    public function stage(): ?FlowStage
+    {
+        return match (true) {
+            $this->kind === LotProductKind::Giblet => null,
+            $this->kind === LotProductKind::Piece => FlowStage::Cuts,
+            default => $this->usable ? FlowStage::ByProducts : FlowStage::Waste,
+        };
+    }
 }

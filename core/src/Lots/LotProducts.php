@@ -16,17 +16,21 @@ final readonly class LotProducts
     /** @param array<string, LotProduct> $products by id, in the order of the cut list */
     private function __construct(public array $products) {}
 
-    public static function of(Standard $standard, LotKitchen $kitchen, ?string $class): self
+    /**
+     * @param LotKitchen|null $kitchen what it calls what no standard names; null where only masses are asked
+     * @param string|null     $class   of product
+     */
+    public static function of(Standard $standard, ?LotKitchen $kitchen = null, ?string $class = null): self
     {
         $found = self::pieces($standard);
         foreach ($standard->cuts->bins as $bin) {
             $found[] = new LotProduct($bin->id, $bin->title, LotProductKind::Bin, [$bin->id], $bin->usable);
         }
         if ($standard->frame !== null) {
-            $found[] = new LotProduct(self::SCRAPE, $kitchen->scrapeTitle, LotProductKind::Scrape, [self::SCRAPE]);
+            $found[] = new LotProduct(self::SCRAPE, $kitchen->scrapeTitle ?? '', LotProductKind::Scrape, [self::SCRAPE]);
         }
 
-        return new self(self::byId([...$found, ...$kitchen->giblets($class)]));
+        return new self(self::byId([...$found, ...$kitchen?->giblets($class) ?? []]));
     }
 
     /** The product of what was weighed at a place of the tray. */

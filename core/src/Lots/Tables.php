@@ -101,13 +101,16 @@ final readonly class Tables
 
     public function account(int $putAwayMg): ClassAccount
     {
-        $mg = ['cuts' => 0, 'by-products' => 0, 'waste' => $this->thrownMg];
+        $mg = array_fill_keys(array_map(static fn(FlowStage $it): string => $it->value, FlowStage::cases()), 0);
+        $mg[FlowStage::Waste->value] = $this->thrownMg;
         foreach ($this->weights as $weight) {
-            $what = $weight->product->kind === LotProductKind::Piece ? 'cuts' : ($weight->product->usable ? 'by-products' : 'waste');
-            $mg[$what] += $weight->massMg;
+            $stage = $weight->product->stage();
+            if ($stage !== null) {
+                $mg[$stage->value] += $weight->massMg;
+            }
         }
 
-        return new ClassAccount($this->deliveredMg, $mg['cuts'], $mg['by-products'], $mg['waste'], $this->openMg, $putAwayMg);
+        return new ClassAccount($this->deliveredMg, $mg[FlowStage::Cuts->value], $mg[FlowStage::ByProducts->value], $mg[FlowStage::Waste->value], $this->openMg, $putAwayMg);
     }
 
     /**

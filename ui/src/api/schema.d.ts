@@ -751,6 +751,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/ledger/pots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pots"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/briefs/{brief}/print": {
         parameters: {
             query?: never;
@@ -926,6 +942,23 @@ export interface paths {
         };
         /** @description What the simulated probe reads in the carcass of this station. */
         get: operations["probe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/lots/{lot}/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What the simulated probe reads in a container that cools. */
+        get: operations["coolingProbe"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1238,6 +1271,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ownResults"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["week"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/week.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weekCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1746,6 +1811,30 @@ export interface components {
             email: string;
             least_password: number;
         };
+        /** @description A temperature at the core of a container. */
+        CoolingReadingView: {
+            /** @description In ms since 1970. */
+            at_ms: number;
+            /** Format: float */
+            c: number;
+        };
+        /** @description How a container cools, in two stages: FDA Food Code 2022, 3-501.14. */
+        CoolingView: {
+            /** @description In the order of time. */
+            readings: components["schemas"]["CoolingReadingView"][];
+            /** @description When it went below 57 °C, in ms since 1970; null while it is hotter. */
+            from_57_ms: number | null;
+            /** @description From then until it was at 21 °C; null while it is hotter. */
+            to_21_ms: number | null;
+            /** @description From then until it was at 5 °C; null while it is hotter. */
+            to_5_ms: number | null;
+            /** @enum {string} */
+            verdict: "open" | "within" | "too_slow_first" | "too_slow_total";
+            /** @description By when it must be at 21 °C, in ms since 1970; null while it is above 57 °C. */
+            first_by_ms: number | null;
+            /** @description By when it must be at 5 °C. */
+            cold_by_ms: number | null;
+        };
         /** @description What is new in a class, and where to go on from. */
         CursorView: {
             captures: components["schemas"]["CaptureView"][];
@@ -1908,6 +1997,35 @@ export interface components {
              * @description A carcass whose core is warmer, in °C, should go back.
              */
             warmest_core_c: number;
+        };
+        /** @description Mass that went from one place to the next. */
+        FlowBandView: {
+            /** @description A place of the flow. */
+            from: string;
+            to: string;
+            mass_mg: number;
+        };
+        /** @description A place of the flow: a species, what it was cut into, or where that went. */
+        FlowPlaceView: {
+            id: string;
+            title: string;
+            /** @description What comes through it. */
+            mass_mg: number;
+        };
+        /** @description What was moved to a use and waits for its pot: of one class of product. */
+        ForPotView: {
+            /** @enum {string} */
+            use: "stock" | "render" | "mince";
+            title: string;
+            species: string;
+            mass_mg: number;
+            /** @description The facts that moved it there. */
+            moves: string[];
+            /** @description What it is, and from which practicals. */
+            from: string[];
+            /** @description Of a stock: vegetables, water, pots, time. */
+            plan: string | null;
+            cautions: string[];
         };
         /** @description Something that was found: a practical, a student's latest tray, a standard. */
         FoundView: {
@@ -2086,9 +2204,14 @@ export interface components {
              */
             parent: string | null;
             /** Format: uuid */
-            assessment: string;
-            /** @description The practical it was made at. */
-            practical: string;
+            assessment: string | null;
+            /** @description The practical it was made at; null where a pot made it. */
+            practical: string | null;
+            /**
+             * @description What the pot was for that made it; null where it is raw.
+             * @enum {string|null}
+             */
+            use: "stock" | "render" | "mince" | null;
             product: string;
             title: string;
             /** @description Pieces that did not meet the standard. */
@@ -2123,6 +2246,9 @@ export interface components {
             /** @enum {string|null} */
             raw_treatment: "minus_20_7_days" | "minus_35_15_hours" | "exempt" | null;
             raw_text: string | null;
+            cooling: components["schemas"]["CoolingView"] | null;
+            /** @description It was cooled too slowly: it goes in the bin, nowhere else. */
+            is_barred: boolean;
             /** @description Where it may go. */
             destinations: ("service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste")[];
         };
@@ -2316,6 +2442,52 @@ export interface components {
             /** @description As it ships. */
             shipped: components["schemas"]["Policy"];
             versions: components["schemas"]["PolicyVersionView"][];
+        };
+        /** @description Something that was done at a pot on the way. */
+        PotStepView: {
+            /** @enum {string} */
+            step: "skimmed" | "strained";
+            /** Format: date-time */
+            at: string;
+        };
+        /** @description A pot as it stands. */
+        PotView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            use: "stock" | "render" | "mince";
+            title: string;
+            species: string;
+            /** Format: date-time */
+            started_at: string;
+            /** @description What went into it. */
+            mass_mg: number;
+            /** @description Of a stock: vegetables, water, time. */
+            plan: string | null;
+            /** Format: date-time */
+            ready_from: string | null;
+            /** Format: date-time */
+            ready_to: string | null;
+            /** @description Of a stock, by the handbook rule. */
+            expected_ml: number | null;
+            made_mg: number;
+            /** @description Null where it was weighed. */
+            made_ml: number | null;
+            steps: components["schemas"]["PotStepView"][];
+            drawn: components["schemas"]["LotView"][];
+        };
+        /** @description What waits for a pot, the pots of the last days, and the containers that cool. */
+        PotsView: {
+            /**
+             * Format: date
+             * @description Today at the school.
+             */
+            date: string;
+            waiting: components["schemas"]["ForPotView"][];
+            /** @description The last put on first. */
+            pots: components["schemas"]["PotView"][];
+            /** @description A simulated probe lies beside the containers. */
+            has_probe: boolean;
         };
         /** @description A practical on the Bench, with a card for each tray. */
         PracticalView: {
@@ -2788,6 +2960,29 @@ export interface components {
             title: string;
             text: string;
         };
+        /** @description Where the carcasses of some days went. */
+        WeekView: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /**
+             * Format: date
+             * @description Today at the school.
+             */
+            date: string;
+            delivered_mg: number;
+            /** @description At table: service, other classes, staff. */
+            eaten_mg: number;
+            /** @description Made into stock, fat, mince. */
+            cooked_mg: number;
+            /** @description In the bin, as drip, or not accounted for. */
+            lost_mg: number;
+            /** @description On hand, on the tables, or still to be weighed. */
+            here_mg: number;
+            places: components["schemas"]["FlowPlaceView"][];
+            bands: components["schemas"]["FlowBandView"][];
+        };
         AssessmentIdentifier: string;
         /** @description RFC 3339 date and time */
         AssessmentInstant: string;
@@ -3249,6 +3444,43 @@ export interface components {
             at: components["schemas"]["LotsInstant"];
             by: components["schemas"]["LotsIdentifier"];
             /** @constant */
+            kind: "pot";
+            /** @enum {unknown} */
+            use: "stock" | "render" | "mince";
+            moves: components["schemas"]["LotsIdentifier"][];
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "pot_step";
+            pot: components["schemas"]["LotsIdentifier"];
+            /** @enum {unknown} */
+            step: "skimmed" | "strained";
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "draw";
+            pot: components["schemas"]["LotsIdentifier"];
+            mass_mg?: number;
+            volume_ml?: number;
+            made: string;
+            container?: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "cool";
+            lot: components["schemas"]["LotsIdentifier"];
+            c: number;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
             kind: "void";
             target: components["schemas"]["LotsIdentifier"];
             reason: string;
@@ -3570,6 +3802,39 @@ export interface components {
             /** @enum {unknown} */
             treatment: "minus_20_7_days" | "minus_35_15_hours" | "exempt";
             text: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "pot";
+            /** @enum {unknown} */
+            use: "stock" | "render" | "mince";
+            moves: components["schemas"]["LotsIdentifier"][];
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "pot_step";
+            pot: components["schemas"]["LotsIdentifier"];
+            /** @enum {unknown} */
+            step: "skimmed" | "strained";
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "draw";
+            pot: components["schemas"]["LotsIdentifier"];
+            mass_mg?: number;
+            volume_ml?: number;
+            made: string;
+            container?: string;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "cool";
+            lot: components["schemas"]["LotsIdentifier"];
+            c: number;
         } | {
             id: components["schemas"]["LotsIdentifier"];
             at: components["schemas"]["LotsInstant"];
@@ -4955,6 +5220,26 @@ export interface operations {
             };
         };
     };
+    pots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What waits for a pot, and the pots of the last days */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotsView"];
+                };
+            };
+        };
+    };
     printBrief: {
         parameters: {
             query?: {
@@ -5230,6 +5515,30 @@ export interface operations {
                 };
             };
             503: components["responses"]["Problem"];
+        };
+    };
+    coolingProbe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In °C */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        core_c: number;
+                    };
+                };
+            };
         };
     };
     school: {
@@ -5879,6 +6188,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnResultView"][];
+                };
+            };
+        };
+    };
+    week: {
+        parameters: {
+            query?: {
+                /** @description The Monday of this week where nothing is said. */
+                from?: string;
+                /** @description Seven days where nothing is said. */
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The flow of mass */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    weekCsv: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bands of the flow, in kg */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

@@ -33,6 +33,29 @@ export function useOnHand() {
   });
 }
 
+/** What waits for a pot, and what is in one? */
+export function usePots() {
+  return useQuery({
+    queryKey: [...ledgerKey, "pots"],
+    refetchOnMount: "always",
+    refetchInterval: LOOK_EVERY_MS,
+    queryFn: () => answer(api.GET("/ledger/pots")),
+  });
+}
+
+/** Where did the carcasses of some days go? */
+export function useWeek(from: string, to: string) {
+  return useQuery({
+    queryKey: [...ledgerKey, "week", from, to],
+    refetchOnMount: "always",
+    queryFn: () => answer(api.GET("/ledger/week", { params: { query: { from, to } } })),
+  });
+}
+
+/** What does the simulated probe read in a container? */
+export const coolingProbe = (lot: string): Promise<{ core_c: number }> =>
+  answer(api.GET("/ledger/lots/{lot}/probe", { params: { path: { lot } } }));
+
 /** What was taken down about a lot? */
 export function useLot(lot: string | undefined) {
   return useQuery({

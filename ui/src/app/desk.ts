@@ -4,6 +4,8 @@ export { Briefs } from "../areas/brief/Briefs";
 export { Changes } from "../areas/people/Changes";
 export { LotPage } from "../areas/ledger/LotPage";
 export { OnHand } from "../areas/ledger/OnHand";
+export { Pots } from "../areas/ledger/Pots";
+export { Week } from "../areas/ledger/Week";
 export { Today } from "../areas/ledger/Today";
 export { People } from "../areas/people/People";
 export { ImportRoster } from "../areas/roster/ImportRoster";

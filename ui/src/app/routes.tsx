@@ -33,6 +33,8 @@ export const router = createBrowserRouter([
       { path: "brief/:brief", lazy: atTheDesk("BriefPage") },
       { path: "ledger", lazy: atTheDesk("Today") },
       { path: "ledger/on-hand", lazy: atTheDesk("OnHand") },
+      { path: "ledger/pots", lazy: atTheDesk("Pots") },
+      { path: "ledger/week", lazy: atTheDesk("Week") },
       { path: "ledger/lots/:lot", lazy: atTheDesk("LotPage") },
       { path: "roster", lazy: atTheDesk("Roster") },
       { path: "roster/import", lazy: atTheDesk("ImportRoster") },

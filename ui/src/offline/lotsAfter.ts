@@ -32,7 +32,7 @@ export function lotsAfter<Of extends LotState>(
 ): Of[] {
   const byId = new Map(lots.map((it) => [it.id, it]));
   for (const fact of holding(facts)) {
-    if (fact.kind === "void") continue;
+    if (fact.kind === "void" || fact.kind === "pot" || fact.kind === "pot_step" || fact.kind === "draw") continue;
     if (fact.kind === "put_away") {
       const lot = byId.has(fact.id) ? null : made(fact);
       if (lot !== null) byId.set(fact.id, lot);
@@ -58,7 +58,7 @@ export function lotsAfter<Of extends LotState>(
   return [...byId.values()];
 }
 
-function after<Of extends LotState>(lot: Of, fact: Exclude<SentLotFact, { kind: "put_away" | "void" }>): Of {
+function after<Of extends LotState>(lot: Of, fact: Exclude<SentLotFact, { kind: "put_away" | "void" | "pot" | "pot_step" | "draw" }>): Of {
   switch (fact.kind) {
     case "move":
       return {
@@ -74,7 +74,9 @@ function after<Of extends LotState>(lot: Of, fact: Exclude<SentLotFact, { kind: 
       return { ...lot, frozen_since: fact.on };
     case "thaw":
       return { ...lot, frozen_since: null };
+    // What a record or a reading comes to, the core says.
     case "raw":
+    case "cool":
       return lot;
   }
 }

@@ -1,4 +1,4 @@
-import type { Lot, OnHand, PutAway, SentLotFact } from "../api/types";
+import type { Lot, OnHand, Pots, PutAway, SentLotFact } from "../api/types";
 import { holding, lotsAfter } from "./lotsAfter";
 import type { WaitingLots } from "./store";
 
@@ -14,6 +14,22 @@ export function onHandWith(view: OnHand, waiting: WaitingLots[]): OnHand {
 /** One lot as this device knows it. */
 export function lotAfter(lot: Lot, waiting: WaitingLots[]): Lot {
   return lotsAfter<Lot>([lot], factsOf(waiting), () => null).find((it) => it.id === lot.id) ?? lot;
+}
+
+/** The pots as this device knows them: what is drawn stands there once the server has it. */
+export function potsWith(view: Pots, waiting: WaitingLots[]): Pots {
+  const facts = holding(factsOf(waiting));
+  const taken = new Set(facts.flatMap((it) => (it.kind === "pot" ? it.moves : [])));
+
+  return {
+    ...view,
+    waiting: view.waiting.filter((it) => !it.moves.some((move) => taken.has(move))),
+    pots: view.pots.map((pot) => ({
+      ...pot,
+      steps: [...pot.steps, ...facts.flatMap((it) => (it.kind === "pot_step" && it.pot === pot.id ? [{ step: it.step, at: it.at }] : []))],
+      drawn: lotsAfter<Lot>(pot.drawn, facts, () => null),
+    })),
+  };
 }
 
 /** What lies on the tables, as this device knows it. */
@@ -41,6 +57,9 @@ function lotOf(view: PutAway, fact: SentLotFact & { kind: "put_away" }): Lot | n
     parent: null,
     assessment: fact.assessment,
     practical: view.title,
+    use: null,
+    cooling: null,
+    is_barred: false,
     product: fact.product,
     title: from.title,
     is_off: fact.off,

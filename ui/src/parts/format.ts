@@ -13,6 +13,9 @@ export const clock = (ms: number): string => {
 
 export const minutes = (ms: number): string => String(Math.round(ms / 60_000));
 
+/** "3.4 l" */
+export const litres = (ml: number): string => `${(ml / 1_000).toFixed(1)} l`;
+
 /** A calendar date, "2026-03-04": the same day wherever it is read. */
 export const day = (date: string): string =>
   new Date(`${date}T12:00:00Z`).toLocaleDateString("en-GB", { weekday: "long", day: "numeric", month: "long", timeZone: "UTC" });

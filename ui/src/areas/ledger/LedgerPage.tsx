@@ -7,7 +7,7 @@ import { Tabs } from "../../parts/Tabs";
 import { UndoBar } from "../../parts/UndoBar";
 import type { TakeLots } from "./useTakeLots";
 
-const pages = { "/ledger": "Today", "/ledger/on-hand": "On hand" };
+const pages = { "/ledger": "Today", "/ledger/on-hand": "On hand", "/ledger/pots": "Pots", "/ledger/week": "Week" };
 
 interface LedgerPageProps {
   page: keyof typeof pages;

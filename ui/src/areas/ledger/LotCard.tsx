@@ -9,7 +9,7 @@ import { whereItWent } from "./whereItWent";
 /** A lot as it stands on its shelf. */
 export function LotCard({ lot, showsPractical }: { lot: Lot; showsPractical: boolean }) {
   const mass = useMassWords();
-  const over = isOver(lot);
+  const over = isOver(lot) || (lot.is_barred && lot.on_hand_mg > 0);
   const isGone = lot.on_hand_mg === 0;
 
   return (
@@ -41,7 +41,7 @@ export function LotCard({ lot, showsPractical }: { lot: Lot; showsPractical: boo
       </Box>
       <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
         <Typography variant="body2" sx={{ flex: 1, minWidth: 0, color: "text.secondary" }}>
-          {[showsPractical ? lot.practical : null, lot.container, lot.is_off ? "below standard" : null]
+          {[showsPractical ? (lot.practical ?? lot.species) : null, lot.container, lot.is_off ? "below standard" : null]
             .filter((it) => it !== null)
             .join(", ")}
         </Typography>

@@ -21,7 +21,7 @@ export function LotHistory({ history: { lot, entries }, mayRecord, lots }: LotHi
   return (
     <Box component="ol" reversed sx={{ m: 0, p: 0, listStyle: "none" }}>
       {[...entries].reverse().map(({ fact, by, seq, is_withdrawn: isWithdrawn }) => {
-        const isElsewhere = fact.kind !== "void" && fact.kind !== "put_away" && fact.lot !== lot.id && fact.id !== lot.id;
+        const isElsewhere = "lot" in fact && fact.lot !== lot.id && fact.id !== lot.id;
 
         return (
           <Box

@@ -6,12 +6,13 @@ import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
 import { lotAfter } from "../../offline/withLots";
 import { useWaitingLots } from "../../offline/useWaiting";
-import { day } from "../../parts/format";
+import { day, lowerFirst } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { Section } from "../../parts/Section";
 import { UndoBar } from "../../parts/UndoBar";
 import { daysLeft, isOver } from "./daysLeft";
+import { CoolingChart } from "./CoolingChart";
 import { LabelLinks } from "./LabelLinks";
 import { LotActions } from "./LotActions";
 import { LotHistory } from "./LotHistory";
@@ -49,7 +50,7 @@ export function LotPage() {
           </Typography>
         </Box>
         <Typography>
-          {lot.practical}, {day(lot.made_on)}
+          {lot.practical ?? `From the pot, ${lowerFirst(lot.species)}`}, {day(lot.made_on)}
           {lot.container !== null && `. ${lot.container}`}. {lot.use_by !== null && `Use by ${day(lot.use_by)}.`}
           {lot.frozen_since !== null && ` Frozen since ${day(lot.frozen_since)}: no day counts meanwhile.`}
           {lot.allergen !== null && ` Allergen: ${lot.allergen}.`}
@@ -69,7 +70,13 @@ export function LotPage() {
           {mass.full(lot.mass_mg)} made = {[...went, `${mass.full(lot.on_hand_mg)} on hand`].join(" + ")}
         </Typography>
       </Box>
-      {isOver(lot) && mayRecord && (
+      {lot.is_barred && lot.on_hand_mg > 0 && (
+        <Typography role="alert" sx={{ color: "error.main", fontWeight: 700 }}>
+          Cooled too slowly: it goes in the bin, nowhere else. Local codes and the school’s licensed staff decide.
+        </Typography>
+      )}
+      {lot.cooling !== null && <CoolingChart cooling={lot.cooling} />}
+      {isOver(lot) && !lot.is_barred && mayRecord && (
         <Typography role="alert" sx={{ color: "error.main", fontWeight: 700 }}>
           Its day is over: bin it with its reason. Local codes and the school’s licensed staff decide.
         </Typography>

@@ -14,7 +14,10 @@ import { LotCard } from "./LotCard";
 
 const SOON_DAYS = 2;
 
+const BARRED = "Barred";
+
 const shelves: { title: string; holds: (lot: Lot) => boolean; note?: string }[] = [
+  { title: BARRED, holds: (it) => it.is_barred, note: "Cooled too slowly: it goes in the bin, nowhere else." },
   {
     title: "Over its day",
     holds: (it) => it.frozen_since === null && it.days_left !== null && it.days_left < 0,
@@ -59,7 +62,7 @@ export function OnHand() {
       )}
       <Box sx={{ display: "grid", gap: 2.5 }}>
         {shelves.map(({ title, holds, note }) => {
-          const here = lots.filter(holds);
+          const here = lots.filter((it) => holds(it) && (!it.is_barred || title === BARRED));
 
           return (
             here.length > 0 && (

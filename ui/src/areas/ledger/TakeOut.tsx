@@ -14,10 +14,10 @@ import type { TakeLots } from "./useTakeLots";
 /** Mass out of a lot, to where it goes: all of it unless less is said. */
 export function TakeOut({ lot, lots }: { lot: Lot; lots: TakeLots }) {
   const mass = useMassWords();
-  const over = isOver(lot);
+  const over = isOver(lot) || lot.is_barred;
   const [massMg, setMassMg] = useState<number | null>(lot.on_hand_mg);
   const [place, setPlace] = useState<Place>(over ? "waste" : "service");
-  const [text, setText] = useState(over ? "Spoilt" : "");
+  const [text, setText] = useState(lot.is_barred ? "Cooled too slowly" : over ? "Spoilt" : "");
   const isTooMuch = massMg !== null && massMg > lot.on_hand_mg;
   const isReady = massMg !== null && massMg > 0 && !isTooMuch;
   const submit = (): void => {

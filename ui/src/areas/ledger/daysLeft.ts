@@ -2,12 +2,10 @@ import type { Lot } from "../../api/types";
 import { counted } from "../../parts/format";
 
 /** How long a lot keeps, as one says it. */
-export function daysLeft({
-  days_left: days,
-  frozen_since: frozen,
-  on_hand_mg: mg,
-}: Pick<Lot, "days_left" | "frozen_since" | "on_hand_mg">): string {
+export function daysLeft(lot: Pick<Lot, "days_left" | "frozen_since" | "on_hand_mg" | "is_barred">): string {
+  const { days_left: days, frozen_since: frozen, on_hand_mg: mg } = lot;
   if (mg === 0) return "all gone";
+  if (lot.is_barred) return "barred";
   if (frozen !== null) return "frozen";
   if (days === null) return "";
   if (days < 0) return `${counted(-days, "day")} over`;

@@ -1,6 +1,7 @@
 import type { LotFact } from "../../api/types";
 import { day } from "../../parts/format";
 import type { MassWords } from "../../parts/mass";
+import { litres } from "../../parts/format";
 import { goesTo } from "./places";
 
 const treatments = { minus_20_7_days: "−20 °C for 7 days", minus_35_15_hours: "−35 °C for 15 hours", exempt: "exempt" };
@@ -22,6 +23,14 @@ export function factOfLot(fact: LotFact, mass: MassWords): string {
       return `Out of the freezer, ${day(fact.on)}`;
     case "raw":
       return `For raw service, ${treatments[fact.treatment]}: ${fact.text}`;
+    case "pot":
+      return `Pot put on, for ${fact.use}`;
+    case "pot_step":
+      return fact.step === "skimmed" ? "Skimmed" : "Strained";
+    case "draw":
+      return `Drawn, ${fact.volume_ml === undefined ? mass.full(fact.mass_mg ?? 0) : litres(fact.volume_ml)}${fact.container === undefined ? "" : `, ${fact.container}`}`;
+    case "cool":
+      return `${fact.c} °C at the core`;
     case "void":
       return `Taken back: ${fact.reason}`;
   }

@@ -26,7 +26,7 @@ export const goesTo: Record<Destination, string> = {
   waste: "in the bin",
 };
 
-export const wasteReasons = ["Cannot be used", "Fell on the floor", "Spoilt", "Too small to use"];
+export const wasteReasons = ["Cannot be used", "Fell on the floor", "Spoilt", "Cooled too slowly", "Too small to use"];
 
 /** What is said beside a place until somebody says more: waste needs its reason. */
 export const usualText = (place: Place): string => (place === "waste" ? (wasteReasons[0] ?? "") : "");

@@ -1,0 +1,98 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { useWeek } from "../../api/useLedger";
+import type { Week as Flow } from "../../api/types";
+import { day, percent } from "../../parts/format";
+import { useMassWords } from "../../parts/mass";
+import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { Section } from "../../parts/Section";
+import { FlowPicture } from "./FlowPicture";
+import { FlowTable } from "./FlowTable";
+import { LedgerPage } from "./LedgerPage";
+import { useToday } from "./useToday";
+import { daysAfter, mondayOf } from "./weeks";
+
+const LAST_DAY = 6;
+const WEEK = 7;
+
+/** Where everything went that came in during a week: as a picture, as sums, and as a table. */
+export function Week() {
+  const today = useToday();
+  const [from, setFrom] = useState(() => mondayOf(today));
+  const to = daysAfter(from, LAST_DAY);
+  const found = useWeek(from, to);
+
+  return (
+    <LedgerPage
+      page="/ledger/week"
+      aside={
+        <Box role="group" aria-label="Which week" sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>
+          <Button size="small" onClick={() => setFrom(daysAfter(from, -WEEK))}>
+            Week before
+          </Button>
+          <Typography variant="label">
+            {day(from)} to {day(to)}
+          </Typography>
+          <Button size="small" disabled={daysAfter(from, WEEK) > today} onClick={() => setFrom(daysAfter(from, WEEK))}>
+            Week after
+          </Button>
+        </Box>
+      }
+    >
+      {found.data !== undefined ? (
+        <OneWeek week={found.data} />
+      ) : found.isPending ? (
+        <Loading what="the week" />
+      ) : (
+        <ProblemNotice problem={found.error} onRetry={() => void found.refetch()} />
+      )}
+    </LedgerPage>
+  );
+}
+
+function OneWeek({ week }: { week: Flow }) {
+  const mass = useMassWords();
+  if (week.bands.length === 0) return <Notice title="Nothing came in">No carcass was received in these days.</Notice>;
+  const share = (mg: number): string => (week.delivered_mg === 0 ? "" : percent(mg / week.delivered_mg));
+  const sums = [
+    { title: "Delivered", mg: week.delivered_mg, note: "as purchased" },
+    { title: "Eaten", mg: week.eaten_mg, note: "service, classes, staff" },
+    { title: "Cooked", mg: week.cooked_mg, note: "stock, fat, mince" },
+    { title: "Lost", mg: week.lost_mg, note: "bin, drip, unaccounted", isBad: true },
+    { title: "Still here", mg: week.here_mg, note: "on hand, on the tables" },
+  ];
+
+  return (
+    <Box sx={{ display: "grid", gap: 2.5 }}>
+      <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fit, minmax(150px, 1fr))", gap: 1 }}>
+        {sums.map((it) => (
+          <Box key={it.title} sx={{ border: "2px solid", borderColor: "text.primary", bgcolor: "background.paper", p: 1.25 }}>
+            <Typography variant="label">{it.title}</Typography>
+            <Typography
+              variant="figure"
+              component="p"
+              sx={{ fontSize: 30, lineHeight: 1.1, color: it.isBad === true && it.mg > 0 ? "error.main" : "text.primary" }}
+            >
+              {mass.bulk(it.mg)}
+            </Typography>
+            <Typography variant="body2" sx={{ color: "text.secondary" }}>
+              {it.title === "Delivered" ? "" : `${share(it.mg)}, `}
+              {it.note}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+      <Section title="Where it went">
+        <FlowPicture week={week} />
+      </Section>
+      <Section title="The same as a table">
+        <FlowTable week={week} />
+        <Button size="small" component="a" href={`/api/v1/ledger/week.csv?from=${week.from}&to=${week.to}`} sx={{ mt: 1.5 }}>
+          CSV
+        </Button>
+      </Section>
+    </Box>
+  );
+}
