@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Actions\ReadTables;
 use App\Actions\RecordLots;
 use App\Models\Assessment;
+use App\Models\LotEntry;
 use App\Models\LotWeight;
 use App\Models\Role;
 use App\Models\User;
@@ -21,7 +22,7 @@ use Illuminate\Support\Str;
 
 /**
  * What became of the cuts of the earlier practicals: breasts were served, legs, thighs and fillets frozen, the rest lies in the cold. Three pots of stock
- * were made of the bones, one of which cooled too slowly and is barred; the bones of yesterday wait for theirs.
+ * were made of the bones, one of which cooled too slowly and is barred; old trim was minced. The bones of yesterday wait for their pot.
  */
 final class DemoLedger extends Seeder
 {
@@ -60,14 +61,14 @@ final class DemoLedger extends Seeder
     {
         $kitchen = $this->tables->kitchen();
         $pan = 0;
-        $bones = [];
+        $moves = [];
         foreach ($this->tables->of($assessment)->proposals(LotWeight::of($assessment)) as $proposal) {
             $lot = (string) Str::uuid7();
             $facts = [self::made($proposal, $lot, $assessment, ++$pan)];
             $to = $kitchen->destinationOf($proposal->product) ?? $this->kitchenOf($proposal);
             if ($to !== null) {
                 $move = (string) Str::uuid7();
-                $bones = $to === Destination::Stock ? [...$bones, $move] : $bones;
+                $moves[$to->value] = [...$moves[$to->value] ?? [], $move];
                 $facts[] = ['kind' => 'move', 'id' => $move, 'lot' => $lot, 'to' => $to->value, 'mass_mg' => $proposal->massMg(), 'text' => self::words($to)];
             } elseif (in_array($proposal->product->id, self::FROZEN, true)) {
                 $facts[] = ['kind' => 'freeze', 'lot' => $lot, 'on' => $assessment->held_on->toDateString()];
@@ -77,7 +78,25 @@ final class DemoLedger extends Seeder
                 $this->record([['kind' => 'thaw', 'lot' => $lot, 'on' => $this->today->toDateString()]], CarbonImmutable::now()->subMinutes(30));
             }
         }
-        $this->cook($assessment, $bones);
+        $this->cook($assessment, $moves[Destination::Stock->value] ?? []);
+        if ($assessment->held_on < $this->today->subDay()) {
+            $this->mince($assessment, $moves[Destination::Mince->value] ?? []);
+        }
+    }
+
+    /** @param list<string> $trim moves to the mincer */
+    private function mince(Assessment $assessment, array $trim): void
+    {
+        if ($trim === []) {
+            return;
+        }
+        [$pot, $bowl] = [(string) Str::uuid7(), (string) Str::uuid7()];
+        $mass = array_sum(LotEntry::query()->findMany($trim)->map(static fn(LotEntry $it): int => is_int($it->payload->mass_mg) ? $it->payload->mass_mg : 0)->all());
+        $this->record([
+            ['kind' => 'pot', 'id' => $pot, 'use' => 'mince', 'moves' => $trim],
+            ['kind' => 'draw', 'id' => $bowl, 'pot' => $pot, 'mass_mg' => $mass, 'made' => $assessment->held_on->toDateString(), 'container' => 'Bowl'],
+            ['kind' => 'move', 'lot' => $bowl, 'to' => 'staff', 'mass_mg' => $mass, 'text' => 'Staff lunch'],
+        ], $assessment->held_on->addHours(16));
     }
 
     /** @param list<string> $bones moves to the stock pot */

@@ -155,3 +155,27 @@ test("no serious violation where people come in and are kept", async ({ page }) 
   await page.getByLabel("Its name").waitFor();
   await expectNoSeriousViolation(page, "first start");
 });
+
+test("no serious violation in the ledger", async ({ page }) => {
+  await signIn(page);
+  for (const [address, sign] of [
+    ["/ledger", "On the tables"],
+    ["/ledger/on-hand", "Barred: 6.2 kg"],
+    ["/ledger/pots", "Waits for a pot"],
+    ["/ledger/week", "Where it went"],
+  ] as const) {
+    await page.goto(address);
+    await page.getByRole("heading", { name: sign }).waitFor();
+    await expectNoSeriousViolation(page, address);
+  }
+  await page.goto("/ledger");
+  await page.getByRole("button", { name: "Giblets …" }).click();
+  await page.getByRole("dialog", { name: "Giblets" }).waitFor();
+  await expectNoSeriousViolation(page, "giblets");
+  await page.goto("/ledger/on-hand");
+  await page.getByRole("link", { name: /^Stock 6200 g/ }).click();
+  await page.getByRole("img", { name: /^Too slow/ }).waitFor();
+  await expectNoSeriousViolation(page, "a lot");
+  await page.getByRole("button", { name: "Divide …" }).click();
+  await expectNoSeriousViolation(page, "dividing a lot");
+});

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { answerWith, browser, json, online, problem, type Asked } from "./support/browser";
-import type { SentCapture, Tray } from "../../ui/src/api/types";
+import type { SentCapture, SentLotFact, Tray } from "../../ui/src/api/types";
 import { startSending } from "../../ui/src/offline/sender";
 import { store } from "../../ui/src/offline/store";
 
@@ -38,6 +38,36 @@ test.beforeEach(async () => {
 test.afterEach(() => {
   running.forEach((it) => it.stop());
   running = [];
+});
+
+test("lots go up after the weights they are made of, each tap by itself; what is refused stays whole with its reason", async () => {
+  const fact = (id: string): SentLotFact => ({ kind: "freeze", id, at: "2026-03-02T09:00:00.000Z", lot: "l", on: "2026-03-02" });
+  const asked = browser((it) => {
+    if (!it.path.endsWith("/ledger/facts")) return tray(it);
+
+    return JSON.stringify(it.body).includes('"bad"') ? problem(422, "only 1 g of it is on hand") : json({ lots: [], gone: [], next: 1 });
+  });
+  await store.lots.bulkAdd(
+    [["good", "too"], ["bad"], ["last"]].map((ids) => ({
+      user: "marit",
+      facts: ids.map(fact),
+      words: ids.join(),
+      offsetMs: 0,
+      refusal: null,
+    })),
+  );
+  await waits([note("a")]);
+  const { lots } = send();
+  await expect
+    .poll(async () => (await store.lots.toArray()).map((it) => [it.words, it.refusal]))
+    .toEqual([["bad", "only 1 g of it is on hand"]]);
+  expect(asked.map((it) => [it.path, (it.body as { facts?: { id: string }[] }).facts?.map(({ id }) => id)])).toEqual([
+    ["/api/v1/attempts/one/captures", undefined],
+    ["/api/v1/ledger/facts", ["good", "too"]],
+    ["/api/v1/ledger/facts", ["bad"]],
+    ["/api/v1/ledger/facts", ["last"]],
+  ]);
+  expect(lots()).toBe(2);
 });
 
 test("captures of one tray go up together, in the order they were made; the next tray after it", async () => {

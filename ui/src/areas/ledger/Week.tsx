@@ -65,7 +65,7 @@ function OneWeek({ week }: { week: Flow }) {
   ];
 
   return (
-    <Box sx={{ display: "grid", gap: 2.5 }}>
+    <Box sx={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr)", gap: 2.5 }}>
       <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fit, minmax(150px, 1fr))", gap: 1 }}>
         {sums.map((it) => (
           <Box key={it.title} sx={{ border: "2px solid", borderColor: "text.primary", bgcolor: "background.paper", p: 1.25 }}>

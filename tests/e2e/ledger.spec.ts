@@ -1,0 +1,225 @@
+import { v7 as uuid } from "uuid";
+import { type Locator, type Page } from "@playwright/test";
+import { expect, signIn, test } from "./kitchen";
+
+/** When the trays are graded: a class is put away, pots are cooked and cooled, and every gram is somewhere. */
+
+const row = (page: Page, name: string): Locator => page.getByRole("group", { name, exact: true });
+const said = (page: Page): Locator => page.getByRole("status", { name: "Just taken down" });
+const tab = (page: Page, name: string): Locator =>
+  page.getByRole("navigation", { name: "Pages of the ledger" }).getByRole("button", { name });
+
+async function toLedger(page: Page, account = "marit"): Promise<void> {
+  await signIn(page, account);
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Ledger" }).click();
+  await expect(page.getByRole("heading", { name: "On the tables" })).toBeVisible();
+}
+
+const referer = (page: Page): { Referer: string } => ({ Referer: page.url() });
+
+async function ask<Answer>(page: Page, path: string): Promise<Answer> {
+  return (await (await page.request.get(`/api/v1${path}`, { headers: referer(page) })).json()) as Answer;
+}
+
+interface Lot {
+  id: string;
+  title: string;
+  mass_mg: number;
+  on_hand_mg: number;
+}
+
+test.describe("by touch", () => {
+  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+
+  test("a class is put away: a row into the freezer in two pans, one to service without a network, the rest in one tap", async ({
+    page,
+    context,
+  }) => {
+    await signIn(page);
+    await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Ledger" }).tap();
+    await row(page, "Thigh").getByRole("button", { name: "Freezer" }).tap();
+    await row(page, "Thigh").getByRole("button", { name: "1 pan for Thigh; press for one more" }).tap();
+    await row(page, "Thigh").getByRole("button", { name: "Put away Thigh" }).tap();
+    await expect(said(page)).toContainText("Thigh put away: freezer");
+    await expect(page.getByRole("link", { name: /^Thigh.*Pan 1 of 2.*frozen/ })).toBeVisible();
+    await expect(row(page, "Thigh")).toHaveCount(0);
+
+    await context.setOffline(true);
+    await row(page, "Breast").getByRole("button", { name: "Service" }).tap();
+    await row(page, "Breast").getByLabel("For which menu").fill("Dinner");
+    await row(page, "Breast").getByRole("button", { name: "Put away Breast" }).tap();
+    await expect(page.getByRole("link", { name: /^Breast.*to service/ })).toBeVisible();
+    await expect(row(page, "Breast")).toHaveCount(0);
+    await expect(page.getByRole("status", { name: "Waiting captures" })).toContainText("1 capture waits.");
+    await context.setOffline(false);
+    await expect(page.getByRole("status", { name: "Waiting captures" })).toHaveCount(0);
+
+    await page.getByRole("button", { name: /^Put all of it away/ }).tap();
+    await expect(page.getByRole("heading", { name: "The tables are clear" })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole("heading", { name: "The tables are clear" })).toBeVisible();
+    await expect(page.getByRole("link", { name: /^Breast.*to service/ })).toBeVisible();
+  });
+
+  test("on a telephone every page of the ledger fits", async ({ page }) => {
+    await page.setViewportSize({ width: 360, height: 740 });
+    await signIn(page);
+    for (const path of ["/ledger", "/ledger/on-hand", "/ledger/pots", "/ledger/week"]) {
+      await page.goto(path);
+      await expect(page.getByRole("heading", { level: 2 }).first()).toBeVisible();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(360);
+    }
+  });
+});
+
+test("what was put away is taken back in one tap, and lies on the tables again", async ({ page }) => {
+  await toLedger(page);
+  await row(page, "Wing").getByRole("button", { name: "Put away Wing" }).click();
+  await expect(row(page, "Wing")).toHaveCount(0);
+  await said(page).getByRole("button", { name: "Undo" }).click();
+  await expect(row(page, "Wing")).toBeVisible();
+  await expect(page.getByRole("link", { name: /^Wing/ })).toHaveCount(0);
+});
+
+test("a lot is divided, weighed, frozen, thrown away in part, and its history says so", async ({ page }) => {
+  await toLedger(page);
+  await tab(page, "On hand").click();
+  await page.getByRole("link", { name: /^Drumstick 1636 g/ }).click();
+  await expect(page.getByText("Its day is over: bin it with its reason.")).toBeVisible();
+  await page.getByRole("button", { name: "Divide …" }).click();
+  await page.getByLabel("Into the new container").fill("600");
+  await page.getByLabel("What the container is called").fill("Box 9");
+  await page.getByRole("button", { name: "Divide", exact: true }).click();
+  await expect(page.getByText("1636 g made = 600 g in other containers + 1036 g on hand")).toBeVisible();
+  await page.getByRole("button", { name: "Weigh the container …" }).click();
+  await page.getByLabel("The scale says").fill("1630");
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByText("−6 g against its pieces")).toBeVisible();
+  await page.getByLabel("How much").fill("2 kg");
+  await expect(page.getByText("Only 1036 g is on hand")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Take out" })).toBeDisabled();
+  await page.getByLabel("How much").fill("36");
+  await page.getByRole("button", { name: "Take out" }).click();
+  await expect(page.getByText("36 g in the bin: Spoilt", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Take back: 36 g in the bin: Spoilt" }).click();
+  await expect(page.getByText("1636 g made = 600 g in other containers + 1036 g on hand")).toBeVisible();
+  await page.getByRole("button", { name: "Into the freezer" }).click();
+  await expect(page.getByRole("button", { name: "Out of the freezer" })).toBeVisible();
+  await tab(page, "On hand")
+    .or(page.getByRole("link", { name: "On hand" }))
+    .first()
+    .click();
+  await expect(page.getByRole("link", { name: /^Drumstick 600 g.*Box 9.*1 day over/ })).toBeVisible();
+});
+
+test("bones go into a pot, stock into a tin, and a tin that cools too slowly is barred by a clock that is turned", async ({ page }) => {
+  await page.clock.install();
+  await toLedger(page);
+  await tab(page, "Pots").click();
+  await page.getByRole("button", { name: "Put the pot on: bones for stock, chicken" }).click();
+  const pot = page.getByRole("group", { name: /^Stock, chicken/ }).first();
+  await expect(pot).toContainText("ready");
+  await pot.getByRole("button", { name: "Skimmed" }).click();
+  await expect(pot).toContainText(/Skimmed \d\d:\d\d/);
+  await pot.getByRole("button", { name: "Into a container …" }).click();
+  await page.getByLabel("How many litres").fill("5.5");
+  await page.getByLabel("What the container is called").fill("Deep pot");
+  await page.getByRole("button", { name: "Into the container" }).click();
+  const tin = pot.getByRole("group", { name: "Stock, Deep pot" });
+  const core = tin.getByLabel("Core of Stock, Deep pot, °C");
+  await expect(tin).toContainText("No reading yet");
+  await core.fill("hot");
+  await core.press("Enter");
+  await expect(tin.getByRole("alert")).toHaveText("A temperature from -40 to 100 °C");
+  await tin.getByRole("button", { name: "Take the probe" }).click();
+  await expect(tin).toContainText("Above 57 °C: the clock has not started");
+  await core.fill("57");
+  await core.press("Enter");
+  await expect(tin).toContainText(/1:59 h left to 21 °C|2:00 h left to 21 °C/);
+  await page.clock.fastForward("01:45:00");
+  await expect(tin).toContainText("h left to 21 °C");
+  await expect(tin).toContainText("It can still be mended");
+  await page.clock.fastForward("00:16:00");
+  await expect(tin).toContainText("The time for 21 °C is over");
+  // The reading is by the clock of the server: the device's was turned, and what lies in the server's future counts on arrival.
+  const lots = await ask<{ lots: (Lot & { container: string | null })[] }>(page, "/ledger/lots");
+  const id = lots.lots.find((it) => it.container === "Deep pot")?.id ?? "";
+  const at = (minutes: number): string => new Date(Date.now() - (180 - minutes) * 60_000).toISOString();
+  const fact = (minutes: number, c: number) => ({ id: uuid(), at: at(minutes), kind: "cool", lot: id, c });
+  await send(page, [fact(0, 60), fact(150, 30)]);
+  await page.clock.fastForward("00:00:20");
+  await expect(tin).toContainText("Too slow: barred");
+  await tin.getByRole("link", { name: "Stock, Deep pot" }).click();
+  await expect(page.getByText("Cooled too slowly: it goes in the bin, nowhere else.")).toBeVisible();
+  await expect(page.getByRole("group", { name: "Where Stock goes" }).getByRole("button")).toHaveText(["Bin"]);
+});
+
+test("the picture of a week and its table say the same, and the keyboard reads a band", async ({ page }) => {
+  await toLedger(page);
+  await tab(page, "Week").click();
+  const bands = page.getByRole("group", { name: /^Flow of mass/ }).getByRole("img");
+  await expect(bands.first()).toBeVisible();
+  const drawn = await bands.evaluateAll((all) => all.map((it) => it.getAttribute("aria-label") ?? ""));
+  const written = await page
+    .getByRole("table")
+    .locator("tbody tr")
+    .evaluateAll((all) => all.map((it) => [...it.querySelectorAll("td")].map((cell) => cell.textContent)));
+  expect(drawn.sort()).toEqual(written.map(([from, to, mass]) => `${from} to ${(to ?? "").toLowerCase()}: ${mass}`).sort());
+  expect(drawn.length).toBeGreaterThan(8);
+  await bands.first().focus();
+  await expect(page.getByText((await bands.first().getAttribute("aria-label")) ?? "", { exact: true })).toBeVisible();
+  const days = page.getByRole("group", { name: "Which week" });
+  const before = await days.textContent();
+  await days.getByRole("button", { name: "Week before" }).click();
+  await expect(days).not.toHaveText(before ?? "");
+  await expect(days.getByRole("button", { name: "Week after" })).toBeEnabled();
+});
+
+test("labels open as a print from the shelf, and the code on one opens its lot", async ({ page, context }) => {
+  await toLedger(page);
+  await tab(page, "On hand").click();
+  const link = page.getByRole("link", { name: "Sheet of labels" });
+  const print = await page.request.get((await link.getAttribute("href")) ?? "", { headers: referer(page) });
+  expect([print.status(), print.headers()["content-type"]]).toEqual([200, "application/pdf"]);
+  const { lots } = await ask<{ lots: Lot[] }>(page, "/ledger/lots");
+  const other = await context.newPage();
+  await other.goto(`/ledger/lots/${lots[0]?.id}`);
+  await expect(other.getByRole("heading", { level: 1 })).toContainText(lots[0]?.title ?? "none");
+});
+
+test("twenty devices that take from one lot at once take no more than there is", async ({ page }) => {
+  await toLedger(page);
+  const { lots } = await ask<{ lots: Lot[] }>(page, "/ledger/lots");
+  const lot = lots.find((it) => it.title === "Wing") ?? lots[0];
+  if (lot === undefined) throw new Error("nothing is on hand");
+  const portion = Math.ceil(lot.on_hand_mg / 7);
+  const answers = await Promise.all(
+    Array.from({ length: 20 }, () =>
+      send(page, [{ id: uuid(), at: new Date().toISOString(), kind: "move", lot: lot.id, to: "service", mass_mg: portion }]),
+    ),
+  );
+  expect(answers.filter((it) => it === 200).length).toBe(6);
+  expect(answers.filter((it) => it === 422).length).toBe(14);
+  const after = (await ask<{ lot: Lot & { moved: Record<string, number> } }>(page, `/ledger/lots/${lot.id}`)).lot;
+  expect([after.on_hand_mg, after.moved.service]).toEqual([lot.on_hand_mg - 6 * portion, 6 * portion]);
+});
+
+test("a coordinator reads the ledger and takes nothing down; a student does not see it", async ({ page, browser }) => {
+  await toLedger(page, "ilse");
+  await expect(page.getByRole("button", { name: /^Put/ })).toHaveCount(0);
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, "amina");
+  await expect(other.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Ledger" })).toHaveCount(0);
+  expect((await other.request.get("/api/v1/ledger/lots", { headers: referer(other) })).status()).toBe(403);
+});
+
+/** As a device sends facts. */
+async function send(page: Page, facts: object[]): Promise<number> {
+  const token = (await page.context().cookies()).find((it) => it.name === "XSRF-TOKEN")?.value ?? "";
+  const answer = await page.request.post("/api/v1/ledger/facts", {
+    headers: { ...referer(page), "X-XSRF-TOKEN": decodeURIComponent(token), Accept: "application/json" },
+    data: { device: "Tablet", facts },
+  });
+
+  return answer.status();
+}
