@@ -107,6 +107,6 @@ final readonly class PotContents
     {
         $assessment = $book->lots[$lot]->origin->assessment ?? null;
 
-        return $assessment === null ? LotRow::query()->find($lot)?->class : $this->tables->classOfAssessment($assessment);
+        return $assessment === null ? LotRow::query()->find($lot)?->class : $this->tables->classOf($this->tables->standardOf($assessment)->species);
     }
 }

@@ -4,17 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Assessment;
 use App\Models\LotRow;
 use App\Models\PotRow;
-use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Ledger\CoolingReading;
 use DeftBlade\Core\Lots\Lot;
 use DeftBlade\Core\Lots\LotBook;
 use DeftBlade\Core\Lots\LotKitchen;
 use DeftBlade\Core\Lots\LotProducts;
 use DeftBlade\Core\Lots\LotWithdrawal;
-use DeftBlade\Core\Standard\Standard;
 
 /** Keeps the rows that lists of lots read. */
 final readonly class ProjectLots
@@ -57,7 +54,7 @@ final readonly class ProjectLots
      */
     private function ofClass(string $assessment, array $lots, LotKitchen $kitchen): array
     {
-        $standard = Standard::read(Node::of(Assessment::query()->findOrFail($assessment)->held->document, 'standard'));
+        $standard = $this->tables->standardOf($assessment);
         $class = $this->tables->classOf($standard->species);
         $products = LotProducts::of($standard, $kitchen, $class);
 

@@ -125,7 +125,8 @@ final class RecordLots
     {
         $isFirst = $fact instanceof PutAway || $fact instanceof PotStarted;
         $family = $isFirst ? $fact->id : $this->familyOf($fact, $node);
-        $book = $this->books[$family] ??= $this->stored->of([$family])[$family];
+        // What a fact makes has no facts before it.
+        $book = $this->books[$family] ??= $isFirst ? LotBook::of([]) : $this->stored->of([$family])[$family];
         $this->books[$family] = $book->with($fact, $node);
         $this->families[$fact->id] = $family;
         if ($fact instanceof PutAway) {
@@ -194,7 +195,7 @@ final class RecordLots
         $found = Str::isUuid($assessment) ? Assessment::query()->find($assessment) : null;
         $found ?? throw $node->at('assessment')->fail(MessageCode::NoSuchPractical);
 
-        return $this->tables[$assessment] = [$this->reading->of($found), LotWeight::of($found)];
+        return $this->tables[$assessment] = [$this->reading->weightsOf($found), LotWeight::of($found)];
     }
 
     /** @return array<string, mixed> */

@@ -6,10 +6,10 @@ namespace App\Providers;
 
 use App\Scale\ScaleLine;
 use App\Scale\ScalePan;
+use App\School\KeptSchool;
 use App\School\School;
 use App\Sessions\EndedSessions;
 use App\Sessions\OpenSessions;
-use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
@@ -32,7 +32,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton('session', static fn(Application $app): OpenSessions => new OpenSessions($app));
-        $this->app->bind(School::class, static fn(Application $app): School => School::inForce($app->make(ShippedDocuments::class)));
+        $this->app->singleton(KeptSchool::class);
+        $this->app->bind(School::class, static fn(Application $app): School => $app->make(KeptSchool::class)->inForce());
         $this->app->bind(ScaleLine::class, static fn(): ScaleLine => new ScaleLine(config()->string('scale.reports')));
         $this->app->bind(ScalePan::class, static fn(): ScalePan => new ScalePan(config()->string('scale.pan')));
     }

@@ -27,9 +27,14 @@ final readonly class School
 
     public static function inForce(ShippedDocuments $shipped): self
     {
+        return self::under($shipped, SchoolSetting::latestChoice());
+    }
+
+    /** @param SchoolSetting|null $chosen null where nothing was chosen yet */
+    public static function under(ShippedDocuments $shipped, ?SchoolSetting $chosen): self
+    {
         $lexicon = Lexicon::read(Node::of($shipped->school('vocabulary'), 'vocabulary'));
         $catalogue = VariantCatalogue::read(Node::of($shipped->school('variants'), 'variants'), $shipped->products());
-        $chosen = SchoolSetting::latestChoice();
         $byTheBook = new self($lexicon, $catalogue, SchoolSettings::ofTheBook());
 
         return $chosen === null ? $byTheBook : new self($lexicon, $catalogue, $byTheBook->settingsOf($chosen), $chosen->seq);

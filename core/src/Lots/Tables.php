@@ -6,6 +6,8 @@ namespace DeftBlade\Core\Lots;
 
 use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Capture\BinWeighed;
+use DeftBlade\Core\Capture\CaptureHistory;
+use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\IncidentRecorded;
 use DeftBlade\Core\Capture\PieceWeighed;
 use DeftBlade\Core\Capture\PortionWeighed;
@@ -21,6 +23,9 @@ use DeftBlade\Core\Standard\Standard;
 /** What lies on the tables of a class: every weight that holds, and what may become of it. */
 final readonly class Tables
 {
+    /** The facts that say what lies there, with what takes them out. */
+    public const WEIGHTS = [CaptureKind::Piece, CaptureKind::Portion, CaptureKind::Bin, CaptureKind::Scrape, CaptureKind::Incident, CaptureKind::Void];
+
     /**
      * @param array<string, LaidOut> $weights  by the id of the capture
      * @param int                    $thrownMg pieces that were weighed and then taken by an incident
@@ -38,8 +43,8 @@ final readonly class Tables
             $asPurchased = $log->weights->received?->mass->mg ?? 0;
             $delivered += $asPurchased;
             $out = 0;
-            $gone = array_merge([], ...array_map(static fn(IncidentRecorded $it): array => $it->pieces, $log->floor->incidents));
-            foreach (self::weightsOf($result, $products, self::off($result, $standard)) as $place => $found) {
+            $gone = self::gone($log->floor->incidents);
+            foreach (self::weightsOf($result->attempt->id, $log->history, $products, self::off($result, $standard)) as $place => $found) {
                 foreach ($found as $weight) {
                     $out += $weight->massMg;
                     if (in_array($place, $gone, true)) {
@@ -53,6 +58,26 @@ final readonly class Tables
         }
 
         return new self($products, $weights, $delivered, $thrown, $open);
+    }
+
+    /**
+     * The weights alone, to hold lots against: nothing is graded, so it is not known which pieces met the standard, nor how the class stands.
+     *
+     * @param array<string, CaptureHistory> $histories by attempt; of their facts only those of WEIGHTS are asked for
+     */
+    public static function ungraded(LotProducts $products, array $histories): self
+    {
+        $weights = [];
+        foreach ($histories as $attempt => $history) {
+            $gone = self::gone($history->all(IncidentRecorded::class));
+            foreach (self::weightsOf((string) $attempt, $history, $products, []) as $place => $found) {
+                foreach (in_array($place, $gone, true) ? [] : $found as $weight) {
+                    $weights[$weight->capture] = $weight;
+                }
+            }
+        }
+
+        return new self($products, $weights, 0, 0, 0);
     }
 
     /**
@@ -156,18 +181,27 @@ final readonly class Tables
     }
 
     /**
+     * @param list<IncidentRecorded> $incidents
+     *
+     * @return list<string> pieces they touched
+     */
+    private static function gone(array $incidents): array
+    {
+        return array_merge([], ...array_map(static fn(IncidentRecorded $it): array => $it->pieces, $incidents));
+    }
+
+    /**
      * @param array<string, true> $off
      *
      * @return array<string, list<LaidOut>> by place of the tray
      */
-    private static function weightsOf(AttemptResult $result, LotProducts $products, array $off): array
+    private static function weightsOf(string $attempt, CaptureHistory $history, LotProducts $products, array $off): array
     {
-        $history = $result->attempt->log->history;
         $found = [];
-        $add = static function (PieceWeighed|PortionWeighed|BinWeighed|Scraped $it, string $place) use ($result, $products, $off, &$found): void {
+        $add = static function (PieceWeighed|PortionWeighed|BinWeighed|Scraped $it, string $place) use ($attempt, $products, $off, &$found): void {
             $product = $products->at($place);
             if ($product !== null) {
-                $found[$place][] = new LaidOut($it->id, $result->attempt->id, (string) $it->slot(), $product, isset($off[$place]), $it->mass->mg);
+                $found[$place][] = new LaidOut($it->id, $attempt, (string) $it->slot(), $product, isset($off[$place]), $it->mass->mg);
             }
         };
         foreach ($history->holding(PieceWeighed::class) as $it) {
