@@ -16,6 +16,7 @@ use App\Http\Controllers\Api\FindController;
 use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
 use App\Http\Controllers\Api\LedgerController;
+use App\Http\Controllers\Api\MoneyController;
 use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
@@ -98,6 +99,10 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::post('/assessments/{assessment}/standard', [AssessmentController::class, 'hold']);
     Route::post('/assessments/{assessment}/release', [ReleaseController::class, 'store']);
 
+    Route::get('/assessments/{assessment}/cost', [MoneyController::class, 'show']);
+    Route::get('/assessments/{assessment}/cost.csv', [MoneyController::class, 'csv']);
+    Route::put('/assessments/{assessment}/deliveries/{delivery}', [MoneyController::class, 'deliver']);
+    Route::put('/ledger/prices/{price}', [MoneyController::class, 'price']);
     Route::get('/assessments/{assessment}/put-away', [LedgerController::class, 'tables']);
 
     Route::get('/ledger', [LedgerController::class, 'index']);

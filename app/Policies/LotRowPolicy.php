@@ -14,6 +14,12 @@ final class LotRowPolicy
         return $user->role->isStaff();
     }
 
+    /** Deliveries, prices and wages. */
+    public function price(User $user): bool
+    {
+        return $user->role->maySetTerms();
+    }
+
     public function record(User $user): bool
     {
         return $user->role->mayCapture();

@@ -7,8 +7,11 @@ namespace Database\Seeders;
 use App\Actions\ReadTables;
 use App\Actions\RecordLots;
 use App\Models\Assessment;
+use App\Models\Delivery;
 use App\Models\LotEntry;
 use App\Models\LotWeight;
+use App\Models\Price;
+use App\Models\ResultRow;
 use App\Models\Role;
 use App\Models\User;
 use App\School\School;
@@ -42,6 +45,16 @@ final class DemoLedger extends Seeder
         'Chicken eight-piece, rehearsal' => [7_000, [0 => 86, 20 => 57, 105 => 21, 300 => 4.5]],
     ];
 
+    /** A kilogram of carcass, in cents; invented. */
+    private const CARCASSES = ['chicken' => 520, 'sea trout' => 1_850];
+
+    /** A kilogram, in cents; invented. */
+    private const PRICES = [
+        'chicken' => ['breast' => 1_390, 'thigh' => 780, 'drumstick' => 590, 'wing' => 520, 'leg' => 720, 'breast-dice' => 1_450, 'thigh-dice' => 990, 'leg-strips' => 850, 'tenders' => 1_550, 'skin' => 250, 'flats' => 520, 'oysters' => 1_600, 'stock' => 90, 'fat' => 120, 'trim' => 350, 'scrape' => 350],
+        'sea trout' => ['fillet' => 3_450, 'stock' => 150, 'trim' => 900, 'scrape' => 900],
+        '' => [Price::WAGE => 1_950],
+    ];
+
     private CarbonImmutable $today;
 
     private User $instructor;
@@ -54,6 +67,22 @@ final class DemoLedger extends Seeder
         $this->instructor = User::query()->where('role', Role::Instructor)->firstOrFail();
         foreach (Assessment::query()->where('held_on', '<', $this->today->toDateString())->orderBy('held_on')->get() as $assessment) {
             $this->putAway($assessment);
+            $this->deliver($assessment);
+        }
+        foreach (self::PRICES as $species => $prices) {
+            foreach ($prices as $product => $minor) {
+                Price::query()->create(['id' => (string) Str::uuid7(), 'species' => $species, 'product' => $product, 'minor' => $minor, 'source' => 'Saltmarsh Provisions, price list', 'found_on' => $this->today->subDays(9)->toDateString(), 'user_id' => $this->instructor->id, 'at' => CarbonImmutable::now()]);
+            }
+        }
+    }
+
+    private function deliver(Assessment $assessment): void
+    {
+        $mass = (int) ResultRow::query()->where('assessment_id', $assessment->id)->sum('delivered_mg');
+        $species = $assessment->held->document->species ?? null;
+        $perKg = is_string($species) ? self::CARCASSES[$species] ?? null : null;
+        if ($perKg !== null && $mass > 0) {
+            Delivery::query()->create(['id' => (string) Str::uuid7(), 'assessment_id' => $assessment->id, 'supplier' => 'Saltmarsh Provisions', 'invoice' => 'SP-'.$assessment->held_on->format('md'), 'pieces' => $assessment->attempts()->count(), 'mass_mg' => $mass, 'cost_minor' => intdiv($mass * $perKg, 1_000_000), 'user_id' => $this->instructor->id, 'at' => CarbonImmutable::now()]);
         }
     }
 

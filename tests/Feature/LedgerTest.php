@@ -238,6 +238,47 @@ final class LedgerTest extends TestCase
         $this->getJson('/api/v1/ledger/week?from=2001-01-02&to=2001-01-01')->assertUnprocessable();
     }
 
+    public function testAClassIsCostedByItsDeliveryAndThePricesOfItsCuts(): void
+    {
+        $practical = Assessment::query()->where('title', 'Chicken eight-piece, rehearsal')->firstOrFail();
+        $cost = fn(): array => (array) $this->getJson("/api/v1/assessments/{$practical->id}/cost")->assertOk()->json();
+        $this->as('ilse');
+        $id = (string) Str::uuid7();
+        $delivery = ['supplier' => 'Saltmarsh Provisions', 'invoice' => 'SP-1', 'pieces' => 12, 'mass_mg' => $cost()['ap_mg'], 'cost_minor' => 10_000];
+        $this->putJson("/api/v1/assessments/{$practical->id}/deliveries/$id", $delivery)->assertOk()->assertJsonPath('delivery.cost_minor', 10_000);
+        $this->putJson("/api/v1/assessments/{$practical->id}/deliveries/$id", $delivery)->assertOk();
+        $this->putJson("/api/v1/assessments/{$practical->id}/deliveries/$id", ['cost_minor' => 1] + $delivery)->assertConflict();
+        $this->putJson("/api/v1/assessments/{$practical->id}/deliveries/".Str::uuid7(), ['mass_mg' => 0] + $delivery)->assertUnprocessable()->assertJsonPath('errors.0.path', 'mass_mg');
+
+        $before = $cost();
+        $test = $before['test'];
+        $value = 0.0;
+        foreach ($before['lines'] as $line) {
+            $value += $line['stage'] === 'by_products' ? $line['mass_mg'] / 1e6 * ($line['per_kg_minor'] ?? 0) : 0;
+        }
+        self::assertSame([10_000, (int) floor($value + 0.5)], [$test['ap_cost_minor'], $test['by_product_value_minor']]);
+        self::assertSame($test['net_cost_minor'], array_sum(array_column($before['lines'], 'cost_minor')), 'the costs of the cuts add up to the net cost, to the cent');
+        self::assertEqualsWithDelta($test['ep_mg'] / $before['ap_mg'], $test['yield'], 1e-12);
+        self::assertNotNull($test['labour_minor']);
+
+        $price = ['species' => 'chicken', 'product' => 'thigh', 'minor' => null, 'source' => 'Not sold any more', 'found_on' => '2026-11-20'];
+        $this->putJson('/api/v1/ledger/prices/'.($key = (string) Str::uuid7()), $price)->assertNoContent();
+        $this->putJson("/api/v1/ledger/prices/$key", $price)->assertNoContent();
+        $this->putJson("/api/v1/ledger/prices/$key", ['minor' => 5] + $price)->assertConflict();
+        $this->putJson('/api/v1/ledger/prices/'.Str::uuid7(), ['minor' => -1] + $price)->assertUnprocessable();
+        self::assertNull($cost()['test']['saving_minor'], 'without the price of one cut there is nothing to hold it against');
+        self::assertSame([], array_filter(array_column($cost()['lines'], 'cost_minor'), is_int(...)));
+        $csv = (string) $this->get("/api/v1/assessments/{$practical->id}/cost.csv")->assertOk()->getContent();
+        self::assertStringContainsString('Price a kg, EUR', $csv);
+        $this->as('amina')->getJson("/api/v1/assessments/{$practical->id}/cost")->assertForbidden();
+        $this->as('teodor')->putJson('/api/v1/ledger/prices/'.Str::uuid7(), $price)->assertForbidden();
+    }
+
+    public function testAClassWithoutADeliveryHasNoCost(): void
+    {
+        $this->as('marit')->getJson("/api/v1/assessments/{$this->practical()->id}/cost")->assertOk()->assertJsonPath('test', null)->assertJsonPath('delivery', null);
+    }
+
     public function testFactsStayAsTheyAre(): void
     {
         $this->expectException(QueryException::class);

@@ -162,6 +162,7 @@ test("no serious violation in the ledger", async ({ page }) => {
     ["/ledger", "On the tables"],
     ["/ledger/on-hand", "Barred: 6.2 kg"],
     ["/ledger/pots", "Waits for a pot"],
+    ["/ledger/money", "Cuts"],
     ["/ledger/week", "Where it went"],
   ] as const) {
     await page.goto(address);

@@ -64,7 +64,7 @@ test.describe("by touch", () => {
   test("on a telephone every page of the ledger fits", async ({ page }) => {
     await page.setViewportSize({ width: 360, height: 740 });
     await signIn(page);
-    for (const path of ["/ledger", "/ledger/on-hand", "/ledger/pots", "/ledger/week"]) {
+    for (const path of ["/ledger", "/ledger/on-hand", "/ledger/pots", "/ledger/money", "/ledger/week"]) {
       await page.goto(path);
       await expect(page.getByRole("heading", { level: 2 }).first()).toBeVisible();
       expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(360);
@@ -173,6 +173,28 @@ test("the picture of a week and its table say the same, and the keyboard reads a
   await days.getByRole("button", { name: "Week before" }).click();
   await expect(days).not.toHaveText(before ?? "");
   await expect(days.getByRole("button", { name: "Week after" })).toBeEnabled();
+});
+
+test("a class is costed once its delivery is written down, and a price that changes changes what was saved", async ({ page }) => {
+  await toLedger(page, "ilse");
+  await tab(page, "Money").click();
+  await expect(page.getByText("without it there is no cost")).toBeVisible();
+  await page.getByRole("button", { name: "Write the delivery down" }).click();
+  const slip = page.getByRole("dialog", { name: "Delivery" });
+  await slip.getByLabel("Supplier").fill("Saltmarsh Provisions");
+  await slip.getByLabel("Invoice", { exact: true }).fill("SP-77");
+  await slip.getByLabel("Weight on the invoice").fill("20 kg");
+  await slip.getByLabel("Cost, EUR").fill("104,00");
+  await slip.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByText("invoice SP-77")).toContainText("EUR 104.00");
+  const saved = page.getByText(/against buying the cuts$/);
+  const before = await saved.textContent();
+  await page.getByRole("button", { name: /^Price of Breast: EUR 13.90/ }).click();
+  const price = page.getByRole("dialog", { name: "What a kilogram is worth: Breast" });
+  await price.getByLabel(/^EUR a kilogram/).fill("19.5");
+  await price.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByRole("button", { name: "Price of Breast: EUR 19.50" })).toBeVisible();
+  await expect(saved).not.toHaveText(before ?? "");
 });
 
 test("labels open as a print from the shelf, and the code on one opens its lot", async ({ page, context }) => {

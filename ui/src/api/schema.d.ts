@@ -633,6 +633,72 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assessments/{assessment}/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cost"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/deliveries/{delivery}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Writes down how the carcasses of a practical were delivered, under an id the screen made (a UUID). */
+        put: operations["keepDelivery"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/prices/{price}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Writes a price down, under an id the screen made (a UUID). */
+        put: operations["keepPrice"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/cost.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/people": {
         parameters: {
             query?: never;
@@ -1835,6 +1901,44 @@ export interface components {
             /** @description By when it must be at 5 °C. */
             cold_by_ms: number | null;
         };
+        /** @description A product of a class: what there is of it, what it is worth elsewhere, and what it cost here. */
+        CostLineView: {
+            product: string;
+            title: string;
+            /** @enum {string|null} */
+            stage: "cuts" | "by_products" | "waste" | "open" | "loss" | "service" | "practical" | "staff" | "stock" | "render" | "mince" | "bin" | "on_hand" | "tables" | null;
+            mass_mg: number;
+            /** @description Market price of a cut, value of a by-product; null where none is known. */
+            per_kg_minor: number | null;
+            source: string | null;
+            /** Format: date */
+            found_on: string | null;
+            /** @description Its share of the net cost; null where a cut has no price. */
+            cost_minor: number | null;
+            cost_per_kg_minor: number | null;
+        };
+        /** @description What a class cost, and what its cuts are worth. */
+        CostView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            /** Format: date */
+            held_on: string;
+            species: string;
+            /** @description ISO 4217 */
+            currency: string;
+            /** @description Trays that are weighed to the end. */
+            trays: number;
+            /** @description Of their carcasses. */
+            ap_mg: number;
+            /** @description That their students worked. */
+            seconds: number;
+            delivery: components["schemas"]["DeliveryView"] | null;
+            /** @description Of an hour, in minor units. */
+            wage_minor: number | null;
+            lines: components["schemas"]["CostLineView"][];
+            test: components["schemas"]["YieldTestView"] | null;
+        };
         /** @description What is new in a class, and where to go on from. */
         CursorView: {
             captures: components["schemas"]["CaptureView"][];
@@ -1845,6 +1949,14 @@ export interface components {
             present: components["schemas"]["PresentView"][];
             /** @description The clock of the server, in ms since 1970. */
             now_ms: number;
+        };
+        /** @description The carcasses of a practical as they were delivered. */
+        DeliveryView: {
+            supplier: string;
+            invoice: string;
+            pieces: number;
+            mass_mg: number;
+            cost_minor: number;
         };
         /** @description A draft in the list of its author. */
         DraftItemView: {
@@ -2982,6 +3094,32 @@ export interface components {
             here_mg: number;
             places: components["schemas"]["FlowPlaceView"][];
             bands: components["schemas"]["FlowBandView"][];
+        };
+        /** @description What a butcher's test comes to; money in minor units. */
+        YieldTestView: {
+            ap_cost_minor: number;
+            by_product_value_minor: number;
+            net_cost_minor: number;
+            ep_mg: number;
+            /**
+             * Format: float
+             * @description EP over AP.
+             */
+            yield: number;
+            ep_cost_per_kg_minor: number | null;
+            /** Format: float */
+            cost_factor: number | null;
+            labour_minor: number | null;
+            ep_cost_with_labour_per_kg_minor: number | null;
+            /** @description The cuts bought as cuts. */
+            parts_value_minor: number | null;
+            saving_minor: number | null;
+            /** Format: float */
+            saving_fraction: number | null;
+            /** @description The wage at which the work costs as much as it saves. */
+            break_even_wage_per_hour_minor: number | null;
+            /** @description How long the meat left on the frames would pay a cook. */
+            scrape_break_even_s: number | null;
         };
         AssessmentIdentifier: string;
         /** @description RFC 3339 date and time */
@@ -4963,6 +5101,120 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    cost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the class cost, and what its cuts are worth */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostView"];
+                };
+            };
+        };
+    };
+    keepDelivery: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+                delivery: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    supplier: string;
+                    invoice: string;
+                    pieces: number;
+                    mass_mg: number;
+                    cost_minor: number;
+                };
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepPrice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                price: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Empty for a wage. */
+                    species: string;
+                    /** @description A product of the species, or "wage": of an hour. */
+                    product: string;
+                    minor: number | null;
+                    source: string;
+                    /** Format: date */
+                    found_on: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    costCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The products with their costs, in kg and the currency of the school */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
         };
     };
     people: {

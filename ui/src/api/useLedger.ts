@@ -1,5 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { v7 as uuid } from "uuid";
 import { answer, api } from "./client";
+import type { Cost } from "./types";
 
 /** Everything the ledger answered: after a fact all of it may be old. */
 export const ledgerKey = ["ledger"];
@@ -49,6 +51,51 @@ export function useWeek(from: string, to: string) {
     queryKey: [...ledgerKey, "week", from, to],
     refetchOnMount: "always",
     queryFn: () => answer(api.GET("/ledger/week", { params: { query: { from, to } } })),
+  });
+}
+
+const costKey = (assessment: string) => [...ledgerKey, "cost", assessment];
+
+/** What did a class cost? */
+export function useCost(assessment: string | undefined) {
+  return useQuery({
+    queryKey: costKey(assessment ?? ""),
+    enabled: assessment !== undefined,
+    refetchOnMount: "always",
+    queryFn: () => answer(api.GET("/assessments/{assessment}/cost", { params: { path: { assessment: assessment ?? "" } } })),
+  });
+}
+
+export type Delivery = NonNullable<Cost["delivery"]>;
+
+/** Writes down how the carcasses of a class were delivered. */
+export function useDeliver(assessment: string) {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (delivery: Delivery) =>
+      answer(
+        api.PUT("/assessments/{assessment}/deliveries/{delivery}", { params: { path: { assessment, delivery: uuid() } }, body: delivery }),
+      ),
+    onSuccess: (cost) => queries.setQueryData(costKey(assessment), cost),
+  });
+}
+
+export interface PriceSaid {
+  species: string;
+  product: string;
+  minor: number | null;
+  source: string;
+  found_on: string;
+}
+
+/** Writes prices down; what they make of every class is asked anew. */
+export function usePrice() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (price: PriceSaid) => answer(api.PUT("/ledger/prices/{price}", { params: { path: { price: uuid() } }, body: price })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: [...ledgerKey, "cost"] }),
   });
 }
 

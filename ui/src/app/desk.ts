@@ -3,6 +3,7 @@ export { BriefPage } from "../areas/brief/BriefPage";
 export { Briefs } from "../areas/brief/Briefs";
 export { Changes } from "../areas/people/Changes";
 export { LotPage } from "../areas/ledger/LotPage";
+export { Money } from "../areas/ledger/Money";
 export { OnHand } from "../areas/ledger/OnHand";
 export { Pots } from "../areas/ledger/Pots";
 export { Week } from "../areas/ledger/Week";

@@ -34,6 +34,7 @@ export const router = createBrowserRouter([
       { path: "ledger", lazy: atTheDesk("Today") },
       { path: "ledger/on-hand", lazy: atTheDesk("OnHand") },
       { path: "ledger/pots", lazy: atTheDesk("Pots") },
+      { path: "ledger/money", lazy: atTheDesk("Money") },
       { path: "ledger/week", lazy: atTheDesk("Week") },
       { path: "ledger/lots/:lot", lazy: atTheDesk("LotPage") },
       { path: "roster", lazy: atTheDesk("Roster") },

@@ -7,7 +7,13 @@ import { Tabs } from "../../parts/Tabs";
 import { UndoBar } from "../../parts/UndoBar";
 import type { TakeLots } from "./useTakeLots";
 
-const pages = { "/ledger": "Today", "/ledger/on-hand": "On hand", "/ledger/pots": "Pots", "/ledger/week": "Week" };
+const pages = {
+  "/ledger": "Today",
+  "/ledger/on-hand": "On hand",
+  "/ledger/pots": "Pots",
+  "/ledger/money": "Money",
+  "/ledger/week": "Week",
+};
 
 interface LedgerPageProps {
   page: keyof typeof pages;

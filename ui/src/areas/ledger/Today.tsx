@@ -1,17 +1,14 @@
-import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link } from "react-router";
 import { useLedger, usePutAway } from "../../api/useLedger";
-import type { Ledger } from "../../api/types";
-import { day } from "../../parts/format";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
-import { Pick } from "../../parts/Pick";
 import { putAwayWith } from "../../offline/withLots";
 import { useWaitingLots } from "../../offline/useWaiting";
 import { LedgerPage } from "./LedgerPage";
 import { OnTables } from "./OnTables";
 import { useTakeLots } from "./useTakeLots";
+import { WhichClass } from "./WhichClass";
 
 /** What to do with what lies on the tables now. */
 export function Today() {
@@ -48,21 +45,5 @@ export function Today() {
         </Typography>
       )}
     </LedgerPage>
-  );
-}
-
-function WhichClass({ practicals, current, onPick }: { practicals: Ledger["practicals"]; current: string; onPick: (id: string) => void }) {
-  return (
-    <Box sx={{ width: { xs: "100%", sm: 480 } }}>
-      <Pick
-        label="What was made at"
-        value={current}
-        options={practicals.map((it) => ({
-          key: it.id,
-          title: `${it.title}, ${day(it.held_on)}${it.lots === 0 ? ", nothing put away" : ""}`,
-        }))}
-        onPick={onPick}
-      />
-    </Box>
   );
 }

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The carcasses of a practical as they were delivered; the latest holds.
+ *
+ * @property string $id            made by the screen
+ * @property string $assessment_id
+ * @property string $supplier
+ * @property string $invoice
+ * @property int    $pieces
+ * @property int    $mass_mg
+ * @property int    $cost_minor
+ */
+final class Delivery extends Model
+{
+    private const MG_PER_KG = 1_000_000;
+
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['id', 'assessment_id', 'supplier', 'invoice', 'pieces', 'mass_mg', 'cost_minor', 'user_id', 'at'];
+
+    public static function of(Assessment $assessment): ?self
+    {
+        return self::query()->where('assessment_id', $assessment->id)->latest('seq')->first();
+    }
+
+    /** What some of it cost, in minor units. */
+    public function costOf(int $massMg): int
+    {
+        return (int) round($this->cost_minor * ($massMg / self::MG_PER_KG) / ($this->mass_mg / self::MG_PER_KG));
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['pieces' => 'int', 'mass_mg' => 'int', 'cost_minor' => 'int', 'at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Lots;
+
+use DeftBlade\Core\Balance\BalanceState;
+use DeftBlade\Core\Grading\AttemptResult;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Ledger\YieldTest;
+use DeftBlade\Core\Money\Currency;
+use DeftBlade\Core\Standard\Standard;
+
+/** What the carcasses of a class came to, of those trays that are weighed to the end: the masses a butcher's test is made of. */
+final readonly class ClassYield
+{
+    private const MS = 1_000;
+
+    /**
+     * @param array<string, int> $massMg  by product
+     * @param int                $seconds that were worked, without pauses
+     */
+    private function __construct(public LotProducts $products, public int $trays, public int $apMg, public array $massMg, public int $seconds) {}
+
+    /** @param iterable<AttemptResult> $results of one class */
+    public static function of(Standard $standard, LotProducts $products, iterable $results): self
+    {
+        $weighed = array_values(array_filter([...$results], static fn(AttemptResult $it): bool => $it->balance->state !== BalanceState::Open));
+        $tables = Tables::of($standard, $products, $weighed);
+        $masses = [];
+        foreach ($tables->weights as $weight) {
+            $masses[$weight->product->id] = ($masses[$weight->product->id] ?? 0) + $weight->massMg;
+        }
+
+        return new self($products, count($weighed), $tables->account(0)->deliveredMg, $masses, intdiv(array_sum(array_map(static fn(AttemptResult $it): int => $it->attempt->log->time->ms, $weighed)), self::MS));
+    }
+
+    /**
+     * The butcher's test of the class; null while no tray is weighed to the end.
+     *
+     * @param int                $apCost of its carcasses, in minor units
+     * @param array<string, int> $perKg  market price or value by product, in minor units; a by-product without one is worth nothing
+     * @param int|null           $wage   in minor units an hour; null where it is not said
+     */
+    public function test(Currency $currency, int $apCost, array $perKg, ?int $wage): ?YieldTest
+    {
+        if ($this->apMg === 0) {
+            return null;
+        }
+        $pieces = $byProducts = [];
+        $scrape = null;
+        foreach ($this->massMg as $id => $mass) {
+            $product = $this->products->products[$id];
+            if ($product->stage() === FlowStage::Cuts) {
+                $pieces[] = (object) ['id' => (string) $id, 'mass_mg' => $mass, 'market_per_kg_minor' => $perKg[$id] ?? null];
+            } elseif ($product->stage() === FlowStage::ByProducts) {
+                $byProducts[] = (object) ['id' => (string) $id, 'mass_mg' => $mass, 'value_per_kg_minor' => $perKg[$id] ?? 0];
+                $scrape = $product->kind === LotProductKind::Scrape ? (object) ['mass_mg' => $mass, 'value_per_kg_minor' => $perKg[$id] ?? 0] : $scrape;
+            }
+        }
+
+        return YieldTest::read(Node::of((object) [
+            'format' => 'deft-blade.yield-test/1',
+            'money' => (object) ['currency' => $currency->code, 'exponent' => $currency->exponent],
+            'ap_mg' => $this->apMg,
+            'ap_cost_minor' => $apCost,
+            'pieces' => $pieces,
+            'by_products' => $byProducts,
+            'labour' => $wage === null ? null : (object) ['seconds' => $this->seconds, 'wage_per_hour_minor' => $wage],
+            'scrape' => $scrape,
+        ], 'yield-test'));
+    }
+}
