@@ -38,12 +38,6 @@ await picture("floor", {}, async (page) => {
   await page.locator('[data-station="9"]').click();
   await page.getByRole("complementary", { name: "Station 9" }).waitFor();
 });
-await picture("safety-stop", { width: 820, height: 1180, hasTouch: true, colorScheme: "dark" }, async (page) => {
-  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Floor" }).tap();
-  await page.locator('[data-station="8"]').tap();
-  await page.getByRole("button", { name: "Safety stop" }).tap();
-  await page.getByRole("button", { name: "Cut", exact: true }).tap();
-});
 await picture("receive", {}, async (page) => {
   await station(page, 12).click();
   const look = page.getByRole("region", { name: "The look at the carcass" });
@@ -56,11 +50,6 @@ await picture("weigh-in", {}, async (page) => {
   await tray(page);
   await weigh(page, 6);
   await page.getByText("taken", { exact: true }).waitFor({ state: "hidden" });
-});
-await picture("out-of-balance", {}, async (page) => {
-  await page.getByRole("link", { name: /Lucía Ferreyra Weights/ }).click();
-  await page.getByText("more was weighed than came in").waitFor();
-  await page.locator('[data-scale="stable"]').waitFor();
 });
 await picture("inspect", {}, async (page) => {
   await station(page, 7).click();
@@ -126,12 +115,6 @@ await picture("standard-editor", {}, async (page) => {
   await page.getByRole("button", { name: "Move here, to Left breast: Drumette meat and skin, left" }).click();
   await page.getByText("What changes").waitFor();
 });
-await picture("standard-try", {}, async (page) => {
-  await standard(/^Salmon, blocks and slices/, "block.left")(page);
-  await page.getByRole("link", { name: "Change it" }).click();
-  await page.getByRole("button", { name: "Try it" }).click();
-  await page.getByTestId("tried-total").waitFor();
-});
 await picture("school", {}, async (page) => {
   await page.goto("/standards/school");
   await page.getByRole("heading", { name: "Variants of practice" }).scrollIntoViewIfNeeded();
@@ -139,4 +122,16 @@ await picture("school", {}, async (page) => {
   await page.getByRole("radiogroup", { name: "Rinse the bird?" }).waitFor();
 });
 await picture("own-results", { account: "lucia" }, (page) => page.getByRole("link", { name: /rehearsal/ }).waitFor());
+const ledger = (path, sign) => async (page) => {
+  await page.goto(path);
+  await page.getByRole("heading", { name: sign }).waitFor();
+};
+await picture("ledger-today", {}, ledger("/ledger", "On the tables"));
+await picture("ledger-week", { height: 900 }, ledger("/ledger/week", "Where it went"));
+await picture("ledger-money", { height: 900 }, async (page) => {
+  await ledger("/ledger/money", "Cuts")(page);
+  const classes = page.getByLabel("What was made at");
+  await classes.selectOption(await classes.locator("option", { hasText: "rehearsal" }).getAttribute("value"));
+  await page.getByText("against buying the cuts").waitFor();
+});
 await browser.close();

@@ -71,8 +71,7 @@ final readonly class LotBook
             $fact instanceof LotWithdrawal => $this->checkWithdrawal($fact, $node),
             $fact instanceof Moved => $this->checkMove($fact, $node),
             $fact instanceof Divided => $this->checkMass($fact->lot, $fact->massMg, $node),
-            $fact instanceof IntoFreezer => $this->checkTurn($this->lot($fact->lot, $node), $fact->on, false, $node),
-            $fact instanceof OutOfFreezer => $this->checkTurn($this->lot($fact->lot, $node), $fact->on, true, $node),
+            $fact instanceof FreezerTurn => $this->checkTurn($this->lot($fact->lot, $node), $fact, $node),
             default => $this->lot($fact->about(), $node),
         };
 
@@ -121,12 +120,13 @@ final readonly class LotBook
         }
     }
 
-    private function checkTurn(Lot $lot, \DateTimeImmutable $on, bool $isOut, Node $node): void
+    private function checkTurn(Lot $lot, FreezerTurn $turn, Node $node): void
     {
+        $isOut = $turn instanceof OutOfFreezer;
         if ($lot->isFrozen() !== $isOut) {
             throw $node->at('lot')->fail($isOut ? MessageCode::NotFrozen : MessageCode::FrozenAlready);
         }
-        if ($on < $lot->earliestTurn()) {
+        if ($turn->on < $lot->earliestTurn()) {
             throw $node->at('on')->fail(MessageCode::DayBefore, ['earliest' => $lot->earliestTurn()->format(Day::FORMAT)]);
         }
     }
@@ -144,8 +144,7 @@ final readonly class LotBook
         if ($target instanceof PotStarted && $this->pots[$target->id]->drawn !== []) {
             throw $node->at('target')->fail(MessageCode::PotIsUsed);
         }
-        $isTurn = $target instanceof IntoFreezer || $target instanceof OutOfFreezer;
-        if ($isTurn && $this->hasLaterTurn($target)) {
+        if ($target instanceof FreezerTurn && $this->hasLaterTurn($target)) {
             throw $node->at('target')->fail(MessageCode::TurnedSince);
         }
     }
@@ -163,7 +162,7 @@ final readonly class LotBook
     {
         $isLater = false;
         foreach ($this->facts as $fact) {
-            if ($isLater && $fact->about() === $turn->about() && ! $this->isWithdrawn($fact->id) && ($fact instanceof IntoFreezer || $fact instanceof OutOfFreezer || $fact instanceof Divided)) {
+            if ($isLater && $fact->about() === $turn->about() && ! $this->isWithdrawn($fact->id) && ($fact instanceof FreezerTurn || $fact instanceof Divided)) {
                 return true;
             }
             $isLater = $isLater || $fact->id === $turn->id;
