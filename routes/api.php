@@ -16,17 +16,20 @@ use App\Http\Controllers\Api\FindController;
 use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
 use App\Http\Controllers\Api\LedgerController;
+use App\Http\Controllers\Api\LotLabelController;
 use App\Http\Controllers\Api\MoneyController;
 use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
 use App\Http\Controllers\Api\PotController;
 use App\Http\Controllers\Api\PrintController;
+use App\Http\Controllers\Api\PutAwayController;
 use App\Http\Controllers\Api\ReleaseController;
 use App\Http\Controllers\Api\RosterController;
 use App\Http\Controllers\Api\ScaleController;
 use App\Http\Controllers\Api\ScalePanController;
 use App\Http\Controllers\Api\SchoolController;
+use App\Http\Controllers\Api\ServingController;
 use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\SheetController;
 use App\Http\Controllers\Api\StandardController;
@@ -103,13 +106,13 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/assessments/{assessment}/cost.csv', [MoneyController::class, 'csv']);
     Route::put('/assessments/{assessment}/deliveries/{delivery}', [MoneyController::class, 'deliver']);
     Route::put('/ledger/prices/{price}', [MoneyController::class, 'price']);
-    Route::get('/assessments/{assessment}/put-away', [LedgerController::class, 'tables']);
+    Route::get('/assessments/{assessment}/put-away', [PutAwayController::class, 'show']);
 
     Route::get('/ledger', [LedgerController::class, 'index']);
     Route::post('/ledger/facts', [LedgerController::class, 'store']);
     Route::get('/ledger/facts', [LedgerController::class, 'after']);
     Route::get('/ledger/lots', [LedgerController::class, 'onHand']);
-    Route::get('/ledger/labels', [LedgerController::class, 'labels']);
+    Route::get('/ledger/labels', [LotLabelController::class, 'show']);
     Route::get('/ledger/lots/{lot}', [LedgerController::class, 'show']);
 
     Route::get('/attempts/{attempt}', [TrayController::class, 'show']);
@@ -143,6 +146,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/policy/document', [PolicyController::class, 'document']);
 
     Route::get('/scale', [ScaleController::class, 'stream']);
+    Route::get('/ledger/serving', [ServingController::class, 'show']);
     Route::get('/ledger/week', [WeekController::class, 'show']);
     Route::get('/ledger/week.csv', [WeekController::class, 'csv']);
     Route::get('/ledger/pots', [PotController::class, 'index']);

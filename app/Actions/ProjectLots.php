@@ -97,6 +97,7 @@ final readonly class ProjectLots
             'divided_mg' => $lot->dividedMg,
             'pan_off_mg' => $lot->panOffMg(),
             'moved' => json_encode((object) $lot->movedMg, JSON_THROW_ON_ERROR),
+            'counted' => json_encode($lot->counted, JSON_THROW_ON_ERROR),
             'raw' => $lot->raw === null ? null : json_encode(['treatment' => $lot->raw->treatment->value, 'text' => $lot->raw->text], JSON_THROW_ON_ERROR),
             'cooling' => self::cooling($lot),
         ];

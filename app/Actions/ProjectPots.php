@@ -45,7 +45,7 @@ final class ProjectPots
             'species' => $from->species,
             'class' => $from->class,
             'started_at' => self::instant($pot->start->at),
-            'steps' => json_encode(array_map(static fn(PotStepped $it): array => ['step' => $it->step->value, 'at' => self::instant($it->at)], $pot->steps), JSON_THROW_ON_ERROR),
+            'steps' => json_encode(array_map(static fn(PotStepped $it): array => ['id' => $it->id, 'step' => $it->step->value, 'at' => self::instant($it->at)], $pot->steps), JSON_THROW_ON_ERROR),
             'made_mg' => array_sum(array_map(static fn(Drawn $it): int => $it->massMg() ?? 0, $pot->drawn)),
             'made_ml' => in_array(null, $volumes, true) ? null : array_sum($volumes),
         ]], ['id']);

@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int                  $divided_mg
  * @property int|null             $pan_off_mg    what the scale said of the container against the sum
  * @property \stdClass            $moved         mg by destination
+ * @property list<string>         $counted       ids of the facts since it was made that are counted in it
  * @property \stdClass|null       $raw           treatment and text of its record for raw service
  * @property \stdClass|null       $cooling       readings (at_ms, c), from_57_ms, to_21_ms, to_5_ms, verdict; null where nobody put a probe in it
  */
@@ -48,7 +49,7 @@ final class LotRow extends Model
 
     protected $fillable = [
         'id', 'family_id', 'parent_id', 'assessment_id', 'use', 'product', 'stage', 'title', 'is_off', 'species', 'class', 'container', 'made_on', 'use_by', 'frozen_since', 'mass_mg', 'on_hand_mg', 'divided_mg',
-        'pan_off_mg', 'moved', 'raw', 'cooling',
+        'pan_off_mg', 'moved', 'counted', 'raw', 'cooling',
     ];
 
     /** @return BelongsTo<Assessment, $this> */
@@ -62,7 +63,7 @@ final class LotRow extends Model
     {
         return [
             'is_off' => 'bool', 'made_on' => 'immutable_date', 'use_by' => 'immutable_date', 'frozen_since' => 'immutable_date', 'mass_mg' => 'int', 'on_hand_mg' => 'int', 'divided_mg' => 'int',
-            'pan_off_mg' => 'int', 'moved' => 'object', 'raw' => 'object', 'cooling' => 'object', 'use' => PotUse::class, 'stage' => FlowStage::class,
+            'pan_off_mg' => 'int', 'moved' => 'object', 'counted' => 'array', 'raw' => 'object', 'cooling' => 'object', 'use' => PotUse::class, 'stage' => FlowStage::class,
         ];
     }
 }

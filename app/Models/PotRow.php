@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                                                 $species
  * @property string|null                                            $class      of product that is in it
  * @property \DateTimeImmutable                                     $started_at
- * @property list<array{step: string, at: string}>                  $steps
+ * @property list<array{id: string, step: string, at: string}>      $steps
  * @property int                                                    $made_mg    what was drawn from it
  * @property int|null                                               $made_ml    null where some of it was weighed
  * @property \Illuminate\Database\Eloquent\Collection<int, PotMove> $moves      what is in it

@@ -7,6 +7,8 @@ namespace DeftBlade\Core\Tests;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Lots\LaidOut;
 use DeftBlade\Core\Lots\LotFactReader;
+use DeftBlade\Core\Lots\LotProduct;
+use DeftBlade\Core\Lots\LotProductKind;
 use DeftBlade\Core\Lots\LotProducts;
 use DeftBlade\Core\Lots\Proposal;
 use DeftBlade\Core\Lots\PutAway;
@@ -33,6 +35,25 @@ final class TablesTest extends TestCase
         self::assertSame(['breast' => 'Breast', 'thigh' => 'Thigh', 'drumstick' => '{Drumstick}', 'wing' => 'Wing'], array_slice($titles('chicken-eight-piece'), 0, 4));
         self::assertSame(['breast.left' => '{First-bone breast}', 'breast.right' => 'Boneless skinless breast'], array_slice($titles('chicken-contrast-set'), 0, 2), 'two finishes side by side are two products');
         self::assertSame(['wing-end' => 'Wing-end breast', 'centre' => '{Centre} breast'], array_slice($titles('chicken-saute-13'), 0, 2), 'four portions that must match are two products all the same');
+    }
+
+    public function testEveryPlaceOfEveryShippedStandardBelongsToOneProductWithAName(): void
+    {
+        $shipped = new ShippedDocuments();
+        foreach ($shipped->keys() as $key) {
+            $standard = Standard::read(Node::of($shipped->standard($key)));
+            $products = LotProducts::of($standard, Lots::kitchen(), $shipped->products()->of($standard->species)?->class);
+            $places = array_merge(...array_map(static fn(LotProduct $it): array => $it->places, array_values($products->products)));
+            $wanted = [...array_keys($standard->cuts->pieces), ...array_keys($standard->cuts->bins), ...($standard->frame === null ? [] : [LotProducts::SCRAPE])];
+            self::assertSame($wanted, array_values(array_intersect($wanted, $places)), "$key: every place has a product");
+            self::assertSame(array_unique($places), $places, "$key: and only one");
+            foreach ($products->products as $id => $product) {
+                self::assertMatchesRegularExpression('/^\{?\p{Lu}/u', $product->title, "$key: $id");
+                self::assertSame($product->kind === LotProductKind::Giblet, $product->stage() === null, "$key: $id");
+            }
+            $titles = array_map(static fn(LotProduct $it): string => $it->title, $products->products);
+            self::assertSame(array_unique($titles), $titles, "$key: two products of one name are told apart by nobody");
+        }
     }
 
     public function testProposesALotForEachProductAndPutsWhatDidNotMeetTheStandardApart(): void

@@ -49,6 +49,7 @@ return new class extends Migration {
             $table->bigInteger('divided_mg');
             $table->bigInteger('pan_off_mg')->nullable();
             $table->json('moved');
+            $table->json('counted');
             $table->json('raw')->nullable();
             $table->json('cooling')->nullable();
             $table->index('assessment_id');

@@ -68,8 +68,8 @@ final class LargeLedger extends Seeder
         $missing = max(0, $count - DB::table('lots')->count());
         DB::insert(<<<'SQL'
             WITH made AS (
-                INSERT INTO lots (id, family_id, assessment_id, product, stage, title, is_off, species, class, made_on, use_by, mass_mg, on_hand_mg, divided_mg, moved)
-                SELECT id, id, ?, 'thigh', 'cuts', 'Thigh', false, 'Chicken', 'poultry', day, day + 1, 3000000, 0, 0, '{"service": 3000000}'
+                INSERT INTO lots (id, family_id, assessment_id, product, stage, title, is_off, species, class, made_on, use_by, mass_mg, on_hand_mg, divided_mg, moved, counted)
+                SELECT id, id, ?, 'thigh', 'cuts', 'Thigh', false, 'Chicken', 'poultry', day, day + 1, 3000000, 0, 0, '{"service": 3000000}', '[]'
                 FROM (SELECT gen_random_uuid() AS id, (now() - interval '60 days' - n * interval '1 hour')::date AS day FROM generate_series(1, ?) AS n) AS lots
                 RETURNING id, made_on
             )

@@ -274,6 +274,25 @@ final class LedgerTest extends TestCase
         $this->as('teodor')->putJson('/api/v1/ledger/prices/'.Str::uuid7(), $price)->assertForbidden();
     }
 
+    public function testCoversAreTakenFromWhatMustGoFirst(): void
+    {
+        $this->as('marit');
+        $fresh = $this->made('thigh');
+        $ask = fn(int $guests): array => (array) $this->getJson("/api/v1/ledger/serving?species=chicken&product=thigh&target_mg=180000&guests=$guests")->assertOk()->json();
+        $serving = $ask(12);
+        self::assertSame([1, 0], [$serving['per_plate'], $serving['short_mg']]);
+        self::assertSame(12 * $serving['plate_mg'], array_sum(array_column($serving['lots'], 'mass_mg')));
+        $days = array_map(static fn(array $it): ?int => $it['lot']['days_left'], $serving['lots']);
+        $sorted = $days;
+        sort($sorted);
+        self::assertSame($sorted, $days);
+        $many = $ask(500);
+        self::assertContains($fresh['id'], array_map(static fn(array $it): string => $it['lot']['id'], $many['lots']));
+        self::assertGreaterThan(0, $many['short_mg']);
+        $this->getJson('/api/v1/ledger/serving?species=chicken&product=drumstick&target_mg=100000&guests=1')->assertOk()->assertJsonPath('covers', 0)->assertJsonPath('halve_at', null);
+        $this->getJson('/api/v1/ledger/serving?species=chicken&product=thigh&target_mg=0&guests=1')->assertUnprocessable();
+    }
+
     public function testAClassWithoutADeliveryHasNoCost(): void
     {
         $this->as('marit')->getJson("/api/v1/assessments/{$this->practical()->id}/cost")->assertOk()->assertJsonPath('test', null)->assertJsonPath('delivery', null);

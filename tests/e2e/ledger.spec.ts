@@ -81,6 +81,35 @@ test("what was put away is taken back in one tap, and lies on the tables again",
   await expect(page.getByRole("link", { name: /^Wing/ })).toHaveCount(0);
 });
 
+test("what is put away does not come back to the tables while the answer about them is on its way", async ({ page }) => {
+  await toLedger(page);
+  await expect(row(page, "Wing")).toBeVisible();
+  let release = (): void => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route("**/put-away", async (route) => {
+    await held;
+    await route.continue();
+  });
+  const taken = page.waitForResponse((it) => it.url().endsWith("/ledger/facts"));
+  await row(page, "Wing").getByRole("button", { name: "Put away Wing" }).click();
+  await expect(row(page, "Wing")).toHaveCount(0);
+  const backAgain = page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        let times = 0;
+        new MutationObserver(() => {
+          times += document.querySelector('[role="group"][aria-label="Wing"]') === null ? 0 : 1;
+          if (document.body.textContent?.includes("1 day left") === true) resolve(times);
+        }).observe(document.body, { subtree: true, childList: true, characterData: true });
+      }),
+  );
+  await taken;
+  await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
+  release();
+  expect(await backAgain).toBe(0);
+  await expect(page.getByRole("link", { name: /^Wing.*1 day left/ })).toBeVisible();
+});
+
 test("a lot is divided, weighed, frozen, thrown away in part, and its history says so", async ({ page }) => {
   await toLedger(page);
   await tab(page, "On hand").click();
@@ -195,6 +224,24 @@ test("a class is costed once its delivery is written down, and a price that chan
   await price.getByRole("button", { name: "Keep it" }).click();
   await expect(page.getByRole("button", { name: "Price of Breast: EUR 19.50" })).toBeVisible();
   await expect(saved).not.toHaveText(before ?? "");
+});
+
+test("covers say how many plates there are, and take the oldest first", async ({ page }) => {
+  await toLedger(page);
+  await tab(page, "On hand").click();
+  await page.getByRole("button", { name: "Covers …" }).click();
+  const slip = page.getByRole("dialog", { name: "Covers" });
+  await slip.getByLabel("Of what").selectOption({ label: "Thigh, chicken" });
+  await expect(slip.getByRole("status")).toContainText("A plate: 1 piece");
+  await expect(slip.getByRole("listitem").first()).toContainText("1 day left");
+  await slip.getByLabel("Guests").fill("400");
+  await expect(slip.getByRole("status")).toContainText("lacks");
+  await slip.getByLabel("Guests").fill("4");
+  await expect(slip.getByRole("status")).toContainText("is left when 4 guests are served");
+  await slip.getByRole("button", { name: "Take it out, to service" }).click();
+  await expect(said(page)).toContainText("Thigh for 4 guests");
+  await expect(page.getByRole("link", { name: /^Thigh 2719 g/ })).toHaveCount(0);
+  await expect(page.getByRole("link", { name: /^Thigh \d+ g/ })).toHaveCount(1);
 });
 
 test("labels open as a print from the shelf, and the code on one opens its lot", async ({ page, context }) => {

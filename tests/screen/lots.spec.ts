@@ -1,6 +1,8 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
-import type { LotProposal, SentLotFact, Week } from "../../ui/src/api/types";
+import type { Lot, LotProposal, Pots, PutAway, SentLotFact, Week } from "../../ui/src/api/types";
+import { onHandWith, potsWith, putAwayWith } from "../../ui/src/offline/withLots";
+import type { WaitingLots } from "../../ui/src/offline/store";
 import { lotsAfter, type LotState } from "../../ui/src/offline/lotsAfter";
 import { putAwayFacts, shared, usualChoice } from "../../ui/src/areas/ledger/putAway";
 import { flowLayout, HEIGHT, WIDTH } from "../../ui/src/areas/ledger/flowLayout";
@@ -24,6 +26,7 @@ const made = (fact: SentLotFact & { kind: "put_away" }): LotState => ({
   moved: {},
   frozen_since: null,
   pan_off_mg: null,
+  counted: [],
 });
 const byId = (lots: LotState[]): LotState[] => [...lots].sort((one, other) => one.id.localeCompare(other.id));
 
@@ -31,6 +34,9 @@ test("lots after facts are what the core says they are", () => {
   const vectors = JSON.parse(readFileSync("tests/vectors/lots.json", "utf8")) as Vector[];
   expect(vectors.length).toBeGreaterThan(50);
   for (const { facts, lots } of vectors) expect(byId(lotsAfter([], facts, made))).toEqual(byId(lots));
+  // Facts that the server has counted by now and that still wait here change nothing, unless they are taken back.
+  for (const { facts, lots } of vectors.filter((it) => it.facts.every(({ kind }) => kind !== "void")))
+    expect(byId(lotsAfter(lots, facts, made))).toEqual(byId(lots));
 });
 
 test("pieces are shared out whole and evenly, in their order", () => {
@@ -127,4 +133,117 @@ test("a week begins on its Monday", () => {
     "2026-12-28",
     "2028-02-28",
   ]);
+});
+
+const at = "2026-03-02T12:00:00.000Z";
+const waiting = (facts: SentLotFact[], refusal: string | null = null): WaitingLots => ({
+  user: "marit",
+  facts,
+  words: "",
+  offsetMs: 0,
+  refusal,
+});
+
+const lot = (id: string, mg: number): Lot => ({
+  id,
+  parent: null,
+  assessment: "a",
+  practical: "Monday",
+  use: null,
+  product: "thigh",
+  title: "Thigh",
+  is_off: false,
+  species: "chicken",
+  allergen: null,
+  container: null,
+  made_on: "2026-03-02",
+  use_by: "2026-03-03",
+  days_left: 1,
+  frozen_since: null,
+  mass_mg: mg,
+  on_hand_mg: mg,
+  divided_mg: 0,
+  pan_off_mg: null,
+  moved: {},
+  counted: [],
+  is_cooked_only: false,
+  raw_treatment: null,
+  raw_text: null,
+  cooling: null,
+  is_barred: false,
+  destinations: ["service", "waste"],
+});
+
+test("without a network the tables are as this device left them: what is put away leaves its row, what the server refused does not", () => {
+  const tables: PutAway = {
+    assessment: "a",
+    title: "Monday",
+    held_on: "2026-03-02",
+    date: "2026-03-02",
+    account: { delivered_mg: 0, cuts_mg: 0, by_products_mg: 0, waste_mg: 0, open_mg: 0, loss_mg: 0, put_away_mg: 0 },
+    proposals: [thighs([150, 160])],
+    giblets: [{ product: "liver", title: "Livers", destinations: ["service"] }],
+    lots: [],
+    changed: [],
+  };
+  const put = (id: string, weights: string[], product = "thigh"): SentLotFact => ({
+    kind: "put_away",
+    id,
+    at,
+    assessment: "a",
+    product,
+    off: false,
+    weights,
+    mass_mg: 150,
+    made: "2026-03-02",
+  });
+  const one = putAwayWith(tables, [waiting([put("l1", ["c0"])])]);
+  expect(one.proposals.map((it) => [it.mass_mg, it.weights.length])).toEqual([[160, 1]]);
+  expect(one.lots.map((it) => [it.id, it.title, it.on_hand_mg])).toEqual([["l1", "Thigh", 150]]);
+  const both = putAwayWith(tables, [waiting([put("l1", ["c0", "c1"]), put("l2", [], "liver")])]);
+  expect([both.proposals, both.lots.map((it) => it.title)]).toEqual([[], ["Thigh", "Livers"]]);
+  expect(putAwayWith(tables, [waiting([put("l1", ["c0"])], "is put away already")])).toEqual(tables);
+  const undone = putAwayWith(tables, [waiting([put("l1", ["c0"])]), waiting([{ kind: "void", id: "v", at, target: "l1", reason: "x" }])]);
+  expect(undone).toEqual(tables);
+});
+
+test("without a network a lot that is taken out whole leaves its shelf", () => {
+  const shelves = { date: "2026-03-02", lots: [lot("l1", 500), lot("l2", 800)], has_more: false, on_hand_mg: 1_300, next: 1 };
+  const move = (mass_mg: number): SentLotFact => ({ kind: "move", id: `m${mass_mg}`, at, lot: "l1", to: "service", mass_mg });
+  expect(onHandWith(shelves, [waiting([move(200)])]).lots.map((it) => it.on_hand_mg)).toEqual([300, 800]);
+  expect(onHandWith(shelves, [waiting([move(200)]), waiting([move(300)])]).lots.map((it) => it.id)).toEqual(["l2"]);
+});
+
+test("without a network a pot that is on leaves those that wait, and its steps stand by it", () => {
+  const pots: Pots = {
+    date: "2026-03-02",
+    waiting: [{ use: "stock", title: "Bones", species: "chicken", mass_mg: 5, moves: ["m1", "m2"], from: [], plan: null, cautions: [] }],
+    pots: [
+      {
+        id: "p",
+        use: "stock",
+        title: "Stock",
+        species: "chicken",
+        started_at: at,
+        mass_mg: 5,
+        plan: null,
+        ready_from: null,
+        ready_to: null,
+        expected_ml: 5,
+        made_mg: 0,
+        made_ml: 0,
+        steps: [],
+        drawn: [lot("tin", 2_000)],
+      },
+    ],
+    has_probe: true,
+  };
+  const after = potsWith(pots, [
+    waiting([{ kind: "pot", id: "q", at, use: "stock", moves: ["m1", "m2"] }]),
+    waiting([{ kind: "pot_step", id: "s", at, pot: "p", step: "skimmed" }]),
+    waiting([{ kind: "move", id: "m", at, lot: "tin", to: "service", mass_mg: 500 }]),
+  ]);
+  expect(after.waiting).toEqual([]);
+  expect(after.pots[0]?.steps.map((it) => [it.step, it.at])).toEqual([["skimmed", at]]);
+  expect(after.pots[0]?.drawn[0]?.on_hand_mg).toBe(1_500);
 });

@@ -25,7 +25,11 @@ function send(user = "marit"): { kick: () => void; trays: Tray[]; lots: () => nu
   const trays: Tray[] = [];
   let times = 0;
   let lots = 0;
-  const sender = startSending(user, { onTray: (it) => trays.push(it), onLots: () => (lots += 1), onSignedOut: () => (times += 1) });
+  const sender = startSending(user, {
+    onTray: (it) => trays.push(it),
+    onLots: async () => void (lots += 1),
+    onSignedOut: () => (times += 1),
+  });
   running.push(sender);
 
   return { kick: sender.kick, trays, lots: () => lots, signedOut: () => times };

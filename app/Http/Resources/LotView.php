@@ -20,7 +20,10 @@ final readonly class LotView
     /** The class of product that is an allergen, and that is served raw only with a record. */
     private const FISH = 'fish';
 
-    /** @param list<Destination> $destinations */
+    /**
+     * @param list<string>      $counted
+     * @param list<Destination> $destinations
+     */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -62,6 +65,8 @@ final readonly class LotView
         public ?int $pan_off_mg,
         #[OA\Property(description: 'mg by destination', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
         public \stdClass $moved,
+        #[OA\Property(description: 'Ids of the facts since it was made that are counted in it.', type: 'array', items: new OA\Items(type: 'string', format: 'uuid'))]
+        public array $counted,
         #[OA\Property(description: 'Fish without a record of parasite destruction: it is not served raw.')]
         public bool $is_cooked_only,
         #[OA\Property(type: 'string', enum: ParasiteTreatment::class, nullable: true)]
@@ -105,6 +110,7 @@ final readonly class LotView
             $lot->divided_mg,
             $lot->pan_off_mg,
             $lot->moved,
+            $lot->counted,
             $isFish && $lot->use === null && $lot->raw === null,
             is_string($treatment) ? $treatment : null,
             is_string($text) ? $text : null,

@@ -12,6 +12,8 @@ use OpenApi\Attributes as OA;
 final readonly class PotStepView
 {
     public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
         #[OA\Property(type: 'string', enum: PotStep::class)]
         public PotStep $step,
         #[OA\Property(format: 'date-time')]

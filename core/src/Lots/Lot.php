@@ -20,6 +20,7 @@ final readonly class Lot
      * @param int                  $dividedMg what became lots of their own
      * @param list<FrozenStretch>  $frozen    that have ended
      * @param list<CoolingReading> $cooled    in the order of time
+     * @param list<string>         $counted   ids of the facts since it was made that are counted in it
      */
     private function __construct(
         public string $id,
@@ -34,6 +35,7 @@ final readonly class Lot
         public ?RawRecorded $raw = null,
         public ?PanWeighed $pan = null,
         public array $cooled = [],
+        public array $counted = [],
     ) {}
 
     public static function putAway(PutAway $fact): self
@@ -92,7 +94,7 @@ final readonly class Lot
 
     public function after(LotFact $fact): self
     {
-        return match (true) {
+        $after = match (true) {
             $fact instanceof Moved => $this->with(movedMg: [$fact->to->value => ($this->movedMg[$fact->to->value] ?? 0) + $fact->massMg] + $this->movedMg),
             $fact instanceof Divided => $this->with(dividedMg: $this->dividedMg + $fact->massMg),
             $fact instanceof PanWeighed => $this->with(pan: $fact),
@@ -102,6 +104,8 @@ final readonly class Lot
             $fact instanceof OutOfFreezer && $this->frozenSince !== null => $this->with(frozen: [...$this->frozen, new FrozenStretch($this->frozenSince, $fact->on)], isOut: true),
             default => $this,
         };
+
+        return $after->with(counted: $fact->id);
     }
 
     /** The first day on which it may go into the freezer or come out of it. */
@@ -115,7 +119,7 @@ final readonly class Lot
      * @param list<FrozenStretch>|null  $frozen
      * @param list<CoolingReading>|null $cooled
      */
-    private function with(?array $movedMg = null, ?int $dividedMg = null, ?array $frozen = null, ?\DateTimeImmutable $frozenSince = null, bool $isOut = false, ?RawRecorded $raw = null, ?PanWeighed $pan = null, ?array $cooled = null): self
+    private function with(?array $movedMg = null, ?int $dividedMg = null, ?array $frozen = null, ?\DateTimeImmutable $frozenSince = null, bool $isOut = false, ?RawRecorded $raw = null, ?PanWeighed $pan = null, ?array $cooled = null, ?string $counted = null): self
     {
         return new self(
             $this->id,
@@ -130,6 +134,7 @@ final readonly class Lot
             $raw ?? $this->raw,
             $pan ?? $this->pan,
             $cooled ?? $this->cooled,
+            $counted === null ? $this->counted : [...$this->counted, $counted],
         );
     }
 

@@ -76,6 +76,7 @@ final readonly class LotVectors
             'moved' => (object) $lot->movedMg,
             'frozen_since' => $lot->frozenSince?->format('Y-m-d'),
             'pan_off_mg' => $lot->panOffMg(),
+            'counted' => $lot->counted,
         ];
     }
 }

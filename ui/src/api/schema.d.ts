@@ -550,22 +550,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/assessments/{assessment}/put-away": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["putAway"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/ledger/facts": {
         parameters: {
             query?: never;
@@ -866,6 +850,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assessments/{assessment}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["putAway"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}/release": {
         parameters: {
             query?: never;
@@ -1048,6 +1048,22 @@ export interface paths {
         head?: never;
         /** @description Chooses for the school: only what is named changes (RFC 7396), on the version that If-Match names. Practicals that are set up already keep what was chosen then. */
         patch: operations["chooseForSchool"];
+        trace?: never;
+    };
+    "/ledger/serving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["serving"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/session": {
@@ -2353,6 +2369,8 @@ export interface components {
             moved: {
                 [key: string]: number;
             };
+            /** @description Ids of the facts since it was made that are counted in it. */
+            counted: string[];
             /** @description Fish without a record of parasite destruction: it is not served raw. */
             is_cooked_only: boolean;
             /** @enum {string|null} */
@@ -2557,6 +2575,8 @@ export interface components {
         };
         /** @description Something that was done at a pot on the way. */
         PotStepView: {
+            /** Format: uuid */
+            id: string;
             /** @enum {string} */
             step: "skimmed" | "strained";
             /** Format: date-time */
@@ -2749,6 +2769,30 @@ export interface components {
             variants: components["schemas"]["ChoiceView"][];
             /** @description Words that are not among those offered. */
             own: components["schemas"]["OwnWordView"][];
+        };
+        /** @description What to take from one lot. */
+        ServingLotView: {
+            lot: components["schemas"]["LotView"];
+            mass_mg: number;
+        };
+        /** @description So many guests, from what is on hand. */
+        ServingView: {
+            /** @description Pieces on a plate; 0 where nothing is counted in pieces. */
+            per_plate: number;
+            /** @description What a guest gets. */
+            plate_mg: number;
+            /** @description How many guests there is enough for. */
+            covers: number;
+            /** @description What to take for the guests asked for: what must go first, first. */
+            lots: components["schemas"]["ServingLotView"][];
+            short_mg: number;
+            /** @description What is left when they are served. */
+            over_mg: number;
+            /**
+             * Format: float
+             * @description Of a breast to be halved: how far from its thick end to cut, of its length; null of anything else.
+             */
+            halve_at: number | null;
         };
         /** @description A component of the grade as a column of the class sheet. */
         SheetColumnView: {
@@ -4957,28 +5001,6 @@ export interface operations {
             };
         };
     };
-    putAway: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assessment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description What lies on the tables, and what was put away */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PutAwayView"];
-                };
-            };
-        };
-    };
     lotsAfter: {
         parameters: {
             query: {
@@ -5544,6 +5566,28 @@ export interface operations {
             };
         };
     };
+    putAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What lies on the tables, and what was put away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PutAwayView"];
+                };
+            };
+        };
+    };
     release: {
         parameters: {
             query?: never;
@@ -5857,6 +5901,33 @@ export interface operations {
             412: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             428: components["responses"]["Problem"];
+        };
+    };
+    serving: {
+        parameters: {
+            query: {
+                species: string;
+                product: string;
+                /** @description What a guest should get. */
+                target_mg: number;
+                guests: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Covers, and what to take */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ServingView"];
+                };
+            };
+            422: components["responses"]["Problem"];
         };
     };
     whoAmI: {

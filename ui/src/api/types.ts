@@ -52,6 +52,7 @@ export type Cooling = Schemas["CoolingView"];
 export type Week = Schemas["WeekView"];
 export type Cost = Schemas["CostView"];
 export type CostLine = Schemas["CostLineView"];
+export type Serving = Schemas["ServingView"];
 export type LotHistory = Schemas["LotHistoryView"];
 export type LotNews = Schemas["LotNewsView"];
 export type Destination = Lot["destinations"][number];

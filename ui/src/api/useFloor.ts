@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tansta
 import { useEffect, useRef } from "react";
 import { v7 as uuid } from "uuid";
 import { measured } from "../offline/clock";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import { device } from "./device";
 import type { Floor, FloorStation } from "./types";
@@ -80,8 +81,7 @@ export function useCursor(assessment: string | undefined) {
       if (news.captures.length > 0) {
         tellStations(queries, assessment ?? "", news.stations);
         askForRoom();
-        for (const attempt of new Set(news.captures.map((it) => it.attempt)))
-          void queries.invalidateQueries({ queryKey: ["tray", attempt] });
+        for (const attempt of new Set(news.captures.map((it) => it.attempt))) void askAgain(queries, ["tray", attempt]);
       }
 
       return news;

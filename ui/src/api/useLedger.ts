@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
 import { answer, api } from "./client";
 import type { Cost } from "./types";
@@ -51,6 +51,24 @@ export function useWeek(from: string, to: string) {
     queryKey: [...ledgerKey, "week", from, to],
     refetchOnMount: "always",
     queryFn: () => answer(api.GET("/ledger/week", { params: { query: { from, to } } })),
+  });
+}
+
+export interface ServingAsked {
+  species: string;
+  product: string;
+  target_mg: number;
+  guests: number;
+}
+
+/** How many covers does what is on hand make, and which lots come first? */
+export function useServing(asked: ServingAsked | null) {
+  return useQuery({
+    queryKey: [...ledgerKey, "serving", asked],
+    enabled: asked !== null,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      answer(api.GET("/ledger/serving", { params: { query: asked ?? { species: "", product: "", target_mg: 1, guests: 0 } } })),
   });
 }
 

@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useEffect, useMemo, useRef, type ReactNode } from "react";
+import { askAgain } from "../api/askAgain";
 import { ledgerKey } from "../api/useLedger";
 import type { Fact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
 import { sessionKey, useUser } from "../api/useSession";
@@ -54,10 +55,10 @@ export function Sending({ children }: { children: ReactNode }) {
         queries.setQueryData(trayKey(tray.attempt), tray);
         tellStations(queries, tray.assessment, [tray.on_floor]);
         // What was opened while a capture was on its way is from before it.
-        void queries.invalidateQueries({ queryKey: ["verdict", tray.attempt] });
-        void queries.invalidateQueries({ queryKey: ["sheet", tray.assessment] });
+        void askAgain(queries, ["verdict", tray.attempt]);
+        void askAgain(queries, ["sheet", tray.assessment]);
       },
-      onLots: () => void queries.invalidateQueries({ queryKey: ledgerKey }),
+      onLots: () => askAgain(queries, ledgerKey),
       onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),
     });
     sender.current = started;

@@ -11,6 +11,8 @@ export interface LotState {
   moved: Record<string, number>;
   frozen_since: string | null;
   pan_off_mg: number | null;
+  /** Facts since it was made that are counted in it: sent once more, they change nothing. */
+  counted: string[];
 }
 
 /** Facts less those that are taken back among them. */
@@ -39,8 +41,8 @@ export function lotsAfter<Of extends LotState>(
       continue;
     }
     const lot = byId.get(fact.lot);
-    if (lot === undefined) continue;
-    byId.set(lot.id, after(lot, fact));
+    if (lot === undefined || lot.counted.includes(fact.id)) continue;
+    byId.set(lot.id, { ...after(lot, fact), counted: [...lot.counted, fact.id] });
     if (fact.kind === "divide")
       byId.set(fact.id, {
         ...lot,
@@ -52,6 +54,7 @@ export function lotsAfter<Of extends LotState>(
         divided_mg: 0,
         moved: {},
         pan_off_mg: null,
+        counted: [],
       });
   }
 

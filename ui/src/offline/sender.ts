@@ -10,7 +10,8 @@ const PATIENCE_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000];
 /** Told of every tray the server answers with, and of a person who has to sign in again. */
 export interface Listener {
   onTray: (tray: Tray) => void;
-  onLots: (news: LotNews) => void;
+  /** Resolves once what is shown of the ledger knows it: until then it is shown from what waits here. */
+  onLots: (news: LotNews) => Promise<void>;
   onSignedOut: () => void;
 }
 
@@ -99,7 +100,7 @@ async function sendLots({ order, facts, offsetMs }: WaitingLots, listener: Liste
   if (order === undefined) return "gone-up";
   try {
     const news = await answer(api.POST("/ledger/facts", { body: { device: device(), offset_ms: offsetMs, facts } }));
-    listener.onLots(news);
+    await listener.onLots(news);
     await store.lots.delete(order);
 
     return "gone-up";

@@ -26,7 +26,10 @@ export function potsWith(view: Pots, waiting: WaitingLots[]): Pots {
     waiting: view.waiting.filter((it) => !it.moves.some((move) => taken.has(move))),
     pots: view.pots.map((pot) => ({
       ...pot,
-      steps: [...pot.steps, ...facts.flatMap((it) => (it.kind === "pot_step" && it.pot === pot.id ? [{ step: it.step, at: it.at }] : []))],
+      steps: [
+        ...pot.steps,
+        ...facts.flatMap((it) => (it.kind === "pot_step" && it.pot === pot.id && !pot.steps.some(({ id }) => id === it.id) ? [it] : [])),
+      ],
       drawn: lotsAfter<Lot>(pot.drawn, facts, () => null),
     })),
   };
@@ -75,6 +78,7 @@ function lotOf(view: PutAway, fact: SentLotFact & { kind: "put_away" }): Lot | n
     divided_mg: 0,
     pan_off_mg: null,
     moved: {},
+    counted: [],
     is_cooked_only: false,
     raw_treatment: null,
     raw_text: null,

@@ -90,7 +90,7 @@ final class PotController
             is_int($expected = $figure('expected_yield_ml')) ? $expected : null,
             $pot->made_mg,
             $pot->made_ml,
-            array_map(static fn(array $it): PotStepView => new PotStepView(PotStep::from($it['step']), $it['at']), $pot->steps),
+            array_map(static fn(array $it): PotStepView => new PotStepView($it['id'], PotStep::from($it['step']), $it['at']), $pot->steps),
             $this->lots->of($drawn),
         );
     }

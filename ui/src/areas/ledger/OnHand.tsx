@@ -1,16 +1,21 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import { useState } from "react";
 import type { Lot } from "../../api/types";
 import { useOnHand } from "../../api/useLedger";
+import { useUser } from "../../api/useSession";
 import { counted } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { Section } from "../../parts/Section";
 import { useWaitingLots } from "../../offline/useWaiting";
 import { onHandWith } from "../../offline/withLots";
+import { CoversSlip } from "./CoversSlip";
 import { LabelLinks } from "./LabelLinks";
 import { LedgerPage } from "./LedgerPage";
 import { LotCard } from "./LotCard";
+import { useTakeLots } from "./useTakeLots";
 
 const SOON_DAYS = 2;
 
@@ -38,6 +43,9 @@ export function OnHand() {
   const onHand = useOnHand();
   const waiting = useWaitingLots();
   const mass = useMassWords();
+  const taking = useTakeLots();
+  const { may_capture: mayRecord } = useUser();
+  const [asks, setAsks] = useState(false);
   if (onHand.isPending) return <Loading what="the shelves" />;
   if (onHand.data === undefined) return <ProblemNotice problem={onHand.error} onRetry={() => void onHand.refetch()} />;
   const { lots, has_more: hasMore } = onHandWith(onHand.data, waiting);
@@ -46,10 +54,14 @@ export function OnHand() {
   return (
     <LedgerPage
       page="/ledger/on-hand"
+      lots={taking}
       aside={
-        <Typography variant="label">
-          {counted(lots.length, "lot")}, <Typography variant="figure">{mass.bulk(hasMore ? onHand.data.on_hand_mg : total)}</Typography>
-        </Typography>
+        <>
+          <Typography variant="label">
+            {counted(lots.length, "lot")}, <Typography variant="figure">{mass.bulk(hasMore ? onHand.data.on_hand_mg : total)}</Typography>
+          </Typography>
+          {lots.length > 0 && <Button onClick={() => setAsks(true)}>Covers …</Button>}
+        </>
       }
     >
       {onHand.isError && (
@@ -82,6 +94,14 @@ export function OnHand() {
       <Box sx={{ mt: 2 }}>
         <LabelLinks lots={lots.slice(0, MOST_LABELS)} />
       </Box>
+      {asks && (
+        <CoversSlip
+          lots={lots.filter((it) => it.use === null && !it.is_off)}
+          mayRecord={mayRecord}
+          onTake={(words, facts) => void taking.take(words, facts)}
+          onClose={() => setAsks(false)}
+        />
+      )}
     </LedgerPage>
   );
 }
