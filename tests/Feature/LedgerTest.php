@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Assessment;
+use App\Models\Brief;
 use App\Models\LotEntry;
 use App\Models\LotRow;
 use App\Models\LotWeight;
@@ -291,6 +292,18 @@ final class LedgerTest extends TestCase
         self::assertGreaterThan(0, $many['short_mg']);
         $this->getJson('/api/v1/ledger/serving?species=chicken&product=drumstick&target_mg=100000&guests=1')->assertOk()->assertJsonPath('covers', 0)->assertJsonPath('halve_at', null);
         $this->getJson('/api/v1/ledger/serving?species=chicken&product=thigh&target_mg=0&guests=1')->assertUnprocessable();
+    }
+
+    public function testWhatTheBriefReckonedStandsBesideWhatItCost(): void
+    {
+        $this->as('marit');
+        $brief = Brief::query()->where('document->title', 'Crown and legs')->firstOrFail();
+        $order = (array) $this->getJson("/api/v1/briefs/$brief->id")->assertOk()->json('lists.0.order');
+        self::assertIsInt($order['cost_minor']);
+        $practical = Assessment::query()->where('title', 'Skewer set')->firstOrFail();
+        $this->getJson("/api/v1/assessments/{$practical->id}/cost")->assertJsonPath('planned_minor', null);
+        $practical->update(['brief_id' => $brief->id]);
+        $this->getJson("/api/v1/assessments/{$practical->id}/cost")->assertOk()->assertJsonPath('planned_minor', $order['cost_minor']);
     }
 
     public function testAClassWithoutADeliveryHasNoCost(): void

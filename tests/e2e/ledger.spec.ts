@@ -224,6 +224,14 @@ test("a class is costed once its delivery is written down, and a price that chan
   await price.getByRole("button", { name: "Keep it" }).click();
   await expect(page.getByRole("button", { name: "Price of Breast: EUR 19.50" })).toBeVisible();
   await expect(saved).not.toHaveText(before ?? "");
+  await page
+    .getByRole("group", { name: "Cut map" })
+    .getByRole("button", { name: /^Left breast:.*cost EUR [\d.]+ a kilogram/ })
+    .click();
+  await expect(page.getByText(/^Left breast: cost EUR/)).toBeVisible();
+  const workbook = page.waitForEvent("download");
+  await page.getByRole("button", { name: "XLSX" }).click();
+  expect((await workbook).suggestedFilename()).toMatch(/^cost-\d{4}-\d\d-\d\d\.xlsx$/);
 });
 
 test("covers say how many plates there are, and take the oldest first", async ({ page }) => {

@@ -1,11 +1,12 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
-import type { Lot, LotProposal, Pots, PutAway, SentLotFact, Week } from "../../ui/src/api/types";
+import type { Cost, Lot, LotProposal, Pots, PutAway, SentLotFact, Week } from "../../ui/src/api/types";
 import { onHandWith, potsWith, putAwayWith } from "../../ui/src/offline/withLots";
 import type { WaitingLots } from "../../ui/src/offline/store";
 import { lotsAfter, type LotState } from "../../ui/src/offline/lotsAfter";
 import { putAwayFacts, shared, usualChoice } from "../../ui/src/areas/ledger/putAway";
 import { flowLayout, HEIGHT, WIDTH } from "../../ui/src/areas/ledger/flowLayout";
+import { costSheets } from "../../ui/src/areas/ledger/costSheet";
 import { coolingLeft } from "../../ui/src/areas/ledger/coolingLeft";
 import { mondayOf } from "../../ui/src/areas/ledger/weeks";
 
@@ -246,4 +247,45 @@ test("without a network a pot that is on leaves those that wait, and its steps s
   expect(after.waiting).toEqual([]);
   expect(after.pots[0]?.steps.map((it) => [it.step, it.at])).toEqual([["skimmed", at]]);
   expect(after.pots[0]?.drawn[0]?.on_hand_mg).toBe(1_500);
+});
+
+test("a class that cost something is a workbook of figures in kilograms and whole money", () => {
+  const line = {
+    product: "thigh",
+    places: ["thigh.left"],
+    title: "Thigh",
+    mass_mg: 1_500_000,
+    per_kg_minor: 780,
+    source: "List",
+    found_on: "2026-03-01",
+  };
+  const cost: Cost = {
+    assessment: "a",
+    standard: "s",
+    title: "Monday",
+    held_on: "2026-03-02",
+    species: "chicken",
+    currency: "EUR",
+    trays: 2,
+    ap_mg: 4_000_000,
+    seconds: 5_400,
+    delivery: { supplier: "Saltmarsh", invoice: "7", pieces: 2, mass_mg: 4_000_000, cost_minor: 2_080 },
+    planned_minor: 2_400,
+    wage_minor: null,
+    lines: [
+      { ...line, stage: "cuts", cost_minor: 900, cost_per_kg_minor: 600 },
+      { ...line, product: "stock", title: "Stock bones", stage: "by_products", cost_minor: null, cost_per_kg_minor: null },
+      { ...line, product: "waste", title: "Waste", stage: "waste", cost_minor: null, cost_per_kg_minor: null },
+    ],
+    test: null,
+  };
+  const [test, cuts, byProducts] = costSheets(cost);
+  expect(test?.rows.find(([what]) => what === "Hours worked")).toEqual(["Hours worked", 1.5]);
+  expect(test?.rows.find(([what]) => what === "Reckoned in the brief, EUR")).toEqual(["Reckoned in the brief, EUR", 24]);
+  expect(cuts?.rows).toEqual([
+    ["Product", "kg", "Worth a kg, EUR", "Source", "Found on", "Cost, EUR", "Cost a kg, EUR"],
+    ["Thigh", 1.5, 7.8, "List", "2026-03-01", 9, 6],
+  ]);
+  expect(byProducts?.rows.map((it) => it[0])).toEqual(["Product", "Stock bones"]);
+  expect(costSheets({ ...cost, currency: "JPY" })[1]?.rows[1]?.[2]).toBe(780);
 });

@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import type { Assessment, Tray, TrayLayout } from "../../ui/src/api/types";
 import { allowanceWords } from "../../ui/src/areas/roster/allowances";
-import { holdersOf } from "../../ui/src/areas/standards/holders";
+import { holdersOf } from "../../ui/src/parts/holders";
 import { moveOn } from "../../ui/src/areas/tray/moveOn";
 import { binPlaces, piecePlaces, weighed } from "../../ui/src/areas/tray/places";
 import { currencyName } from "../../ui/src/parts/format";

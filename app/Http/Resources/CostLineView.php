@@ -11,9 +11,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CostLineView
 {
+    /** @param list<string> $places */
     public function __construct(
         #[OA\Property]
         public string $product,
+        #[OA\Property(description: 'Pieces or the bin it comes from.', type: 'array', items: new OA\Items(type: 'string'))]
+        public array $places,
         #[OA\Property]
         public string $title,
         #[OA\Property(type: 'string', enum: FlowStage::class, nullable: true)]

@@ -14,6 +14,8 @@ final readonly class CostView
     public function __construct(
         #[OA\Property(format: 'uuid')]
         public string $assessment,
+        #[OA\Property(format: 'uuid', description: 'The published standard it is held against.')]
+        public string $standard,
         #[OA\Property]
         public string $title,
         #[OA\Property(format: 'date')]
@@ -30,6 +32,8 @@ final readonly class CostView
         public int $seconds,
         #[OA\Property]
         public ?DeliveryView $delivery,
+        #[OA\Property(description: 'What the brief reckoned the carcasses would cost, spares included; null where it had no price, or there was no brief.')]
+        public ?int $planned_minor,
         #[OA\Property(description: 'Of an hour, in minor units.')]
         public ?int $wage_minor,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CostLineView::class))]

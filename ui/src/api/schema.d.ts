@@ -1920,6 +1920,8 @@ export interface components {
         /** @description A product of a class: what there is of it, what it is worth elsewhere, and what it cost here. */
         CostLineView: {
             product: string;
+            /** @description Pieces or the bin it comes from. */
+            places: string[];
             title: string;
             /** @enum {string|null} */
             stage: "cuts" | "by_products" | "waste" | "open" | "loss" | "service" | "practical" | "staff" | "stock" | "render" | "mince" | "bin" | "on_hand" | "tables" | null;
@@ -1937,6 +1939,11 @@ export interface components {
         CostView: {
             /** Format: uuid */
             assessment: string;
+            /**
+             * Format: uuid
+             * @description The published standard it is held against.
+             */
+            standard: string;
             title: string;
             /** Format: date */
             held_on: string;
@@ -1950,6 +1957,8 @@ export interface components {
             /** @description That their students worked. */
             seconds: number;
             delivery: components["schemas"]["DeliveryView"] | null;
+            /** @description What the brief reckoned the carcasses would cost, spares included; null where it had no price, or there was no brief. */
+            planned_minor: number | null;
             /** @description Of an hour, in minor units. */
             wage_minor: number | null;
             lines: components["schemas"]["CostLineView"][];

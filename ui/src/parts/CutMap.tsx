@@ -25,6 +25,8 @@ interface CutMapProps {
   isBare?: boolean;
   /** What is chosen: whole cuts, or single parts (to move them). */
   chooses?: "holder" | "part";
+  /** How strongly a holder is tinted in blue pencil, 0 to 1. */
+  tint?: (holder: string) => number;
   /** Said of a holder to a screen reader, beside its parts. */
   describe?: (holder: string) => string;
 }
@@ -40,6 +42,7 @@ export function CutMap({
   isBare = false,
   chooses = "holder",
   describe = () => "",
+  tint = () => 0,
 }: CutMapProps) {
   const [focused, setFocused] = useState<string | null>(null);
   const drag = useDrag(onDrop);
@@ -92,6 +95,7 @@ export function CutMap({
             holder={holder}
             drawn={drawn}
             isChosen={holder.id === chosen}
+            tint={tint(holder.id)}
             label={`${holder.title}: ${holder.parts.map((part) => titles.get(part)?.toLowerCase() ?? part).join(", ") || "no part"}; ${describe(holder.id)}`}
             onChoose={() => onChoose(holder.id)}
             onFocus={(has) => setFocused(has ? holder.id : null)}
@@ -165,6 +169,7 @@ function draw(plan: CutMapProps["plan"], parts: CutMapProps["parts"], holders: H
 }
 
 interface CutProps {
+  tint?: number;
   holder: Holder;
   drawn: CutPlan;
   isChosen: boolean;
@@ -176,7 +181,7 @@ interface CutProps {
 
 const fills = { piece: "background.paper", usable: "steel.main", waste: "divider" };
 
-function Cut({ holder, drawn, isChosen, label, onChoose, onFocus, drag }: CutProps) {
+function Cut({ holder, drawn, isChosen, tint = 0, label, onChoose, onFocus, drag }: CutProps) {
   const blocks = drawn.blocks.filter((it) => holder.parts.includes(it.part));
   const discs = drawn.apart.filter((it) => holder.parts.includes(it.part));
   if (blocks.length + discs.length === 0) return null;
@@ -209,6 +214,13 @@ function Cut({ holder, drawn, isChosen, label, onChoose, onFocus, drag }: CutPro
       {blocks.map((it) => (
         <path key={it.part} d={outlineOf(it, drawn.toPoint)} fill="currentColor" fillOpacity={opacity} />
       ))}
+      {tint > 0 && (
+        <Box component="g" aria-hidden sx={{ color: "secondary.main" }}>
+          {blocks.map((it) => (
+            <path key={it.part} d={outlineOf(it, drawn.toPoint)} fill="currentColor" fillOpacity={tint} />
+          ))}
+        </Box>
+      )}
       {discs.map(({ part, centre: [x, y], radius }) => (
         <Box key={part} component="g" sx={{ "& circle": { stroke: (theme) => theme.vars?.palette.text.primary } }}>
           <circle cx={x} cy={y} r={radius} fill="currentColor" fillOpacity={opacity} strokeWidth={0.4} />

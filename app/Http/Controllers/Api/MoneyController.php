@@ -155,6 +155,7 @@ final class MoneyController
 
         return new CostView(
             $assessment->id,
+            $assessment->held->published_standard_id,
             $assessment->title,
             $assessment->held_on->toDateString(),
             $species,
@@ -163,6 +164,7 @@ final class MoneyController
             $yield->apMg,
             $yield->seconds,
             DeliveryView::of($delivery),
+            $this->reading->plannedCost($assessment),
             $wage,
             $this->lines($yield, $prices, $answer ?? []),
             $answer === null ? null : YieldTestView::of($answer, (int) $apCost),
@@ -186,6 +188,7 @@ final class MoneyController
             $cost = is_array($costs[$id] ?? null) ? $costs[$id] : [];
             $lines[] = new CostLineView(
                 (string) $id,
+                $product->places,
                 $words->say($product->title),
                 $product->stage(),
                 $mass,

@@ -8,7 +8,8 @@ import { useSchool } from "../../api/useSchool";
 import { Pick } from "../../parts/Pick";
 import { Section } from "../../parts/Section";
 import { useTimeWords } from "../../parts/times";
-import { downloadPurchase, purchaseRows } from "./purchaseSheet";
+import { downloadSpreadsheet } from "../../parts/spreadsheet";
+import { purchaseRows } from "./purchaseSheet";
 
 type Asked = NonNullable<operations["printBrief"]["parameters"]["query"]>;
 type Sheet = NonNullable<Asked["sheet"]>;
@@ -45,7 +46,9 @@ export function PrintSection({ brief, document }: { brief: Brief; document: Brie
     `/api/v1/briefs/${brief.id}/print?${new URLSearchParams({ ...(sheet !== null && { sheet }), paper, as }).toString()}`;
   const spreadsheet = (): void => {
     setHasFailed(false);
-    downloadPurchase(purchaseRows(brief, document, (at) => `${dayOf(at)}, ${timeOfDay(at).slice(0, 5)}`)).catch(() => setHasFailed(true));
+    downloadSpreadsheet("purchase-list.xlsx", [
+      { title: "Purchase list", rows: purchaseRows(brief, document, (at) => `${dayOf(at)}, ${timeOfDay(at).slice(0, 5)}`) },
+    ]).catch(() => setHasFailed(true));
   };
   if (brief.lists.every((it) => it.title === null)) return null;
 

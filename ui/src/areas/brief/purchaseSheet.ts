@@ -43,12 +43,3 @@ export function purchaseRows(brief: Brief, document: BriefDocument, timeOf: (at:
 
   return [columns.map((it) => (it.startsWith("Cost") ? `${it}, ${brief.currency}` : it)), ...rows];
 }
-
-/** Makes the spreadsheet (Office Open XML) and hands it to the browser. */
-export async function downloadPurchase(rows: (string | number | null)[][]): Promise<void> {
-  const { default: writeXlsxFile } = await import("write-excel-file/browser");
-  const cells = rows.map((row, index) =>
-    row.map((value) => (value === null ? null : { value, ...(index === 0 && { fontWeight: "bold" as const }) })),
-  );
-  await writeXlsxFile(cells).toFile("purchase-list.xlsx");
-}

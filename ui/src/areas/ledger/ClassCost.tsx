@@ -7,7 +7,10 @@ import { useUser } from "../../api/useSession";
 import { clock, counted, day, percent } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
 import { minorPerUnit, moneyWords } from "../../parts/money";
+import { downloadSpreadsheet } from "../../parts/spreadsheet";
 import { Section } from "../../parts/Section";
+import { CostMap } from "./CostMap";
+import { costSheets } from "./costSheet";
 import { DeliverySlip } from "./DeliverySlip";
 import { PriceSlip } from "./PriceSlip";
 
@@ -18,6 +21,7 @@ export function ClassCost({ cost }: { cost: Cost }) {
   const [slip, setSlip] = useState<"delivery" | "wage" | CostLine | null>(null);
   const money = (minor: number): string => moneyWords(minor, cost.currency);
   const { delivery, test } = cost;
+  const hasMap = test !== null && test.saving_minor !== null;
   const cuts = cost.lines.filter((it) => it.stage === "cuts");
   const byProducts = cost.lines.filter((it) => it.stage === "by_products");
 
@@ -29,6 +33,12 @@ export function ClassCost({ cost }: { cost: Cost }) {
           ? "How they were delivered is not written down: without it there is no cost."
           : `Delivered by ${delivery.supplier}, invoice ${delivery.invoice}: ${counted(delivery.pieces, "piece")}, ${mass.bulk(delivery.mass_mg)}, ${money(delivery.cost_minor)}.`}
       </Typography>
+      {cost.planned_minor !== null && (
+        <Typography>
+          The brief reckoned with {money(cost.planned_minor)}, spares included
+          {delivery === null ? "." : `: ${against(delivery.cost_minor - cost.planned_minor, money)}.`}
+        </Typography>
+      )}
       {mayPrice && (
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, "@media print": { display: "none" } }}>
           <Button variant={delivery === null ? "contained" : "outlined"} onClick={() => setSlip("delivery")}>
@@ -40,15 +50,32 @@ export function ClassCost({ cost }: { cost: Cost }) {
           <Button component="a" href={`/api/v1/assessments/${cost.assessment}/cost.csv`}>
             CSV
           </Button>
+          <Button onClick={() => void downloadSpreadsheet(`cost-${cost.held_on}.xlsx`, costSheets(cost))}>XLSX</Button>
         </Box>
       )}
       {test !== null && <TestFigures cost={cost} test={test} money={money} />}
-      <Section title="Cuts">
-        <Lines lines={cuts} hasCost money={money} onPrice={mayPrice ? setSlip : null} />
-      </Section>
-      <Section title="By-products">
-        <Lines lines={byProducts} hasCost={false} money={money} onPrice={mayPrice ? setSlip : null} />
-      </Section>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: hasMap ? "minmax(0, 2fr) minmax(0, 3fr)" : "minmax(0, 1fr)" },
+          gap: 2.5,
+          alignItems: "start",
+        }}
+      >
+        {hasMap && (
+          <Section title="What a kilogram cost">
+            <CostMap cost={cost} money={money} />
+          </Section>
+        )}
+        <Box sx={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr)", gap: 2.5 }}>
+          <Section title="Cuts">
+            <Lines lines={cuts} hasCost money={money} onPrice={mayPrice ? setSlip : null} />
+          </Section>
+          <Section title="By-products">
+            <Lines lines={byProducts} hasCost={false} money={money} onPrice={mayPrice ? setSlip : null} />
+          </Section>
+        </Box>
+      </Box>
       {slip === "delivery" && <DeliverySlip cost={cost} onClose={() => setSlip(null)} />}
       {slip === "wage" && (
         <PriceSlip
@@ -77,6 +104,9 @@ export function ClassCost({ cost }: { cost: Cost }) {
     </Box>
   );
 }
+
+const against = (minor: number, money: (minor: number) => string): string =>
+  minor === 0 ? "as it came" : `the delivery cost ${money(Math.abs(minor))} ${minor > 0 ? "more" : "less"}`;
 
 /** "5 h 50 min" */
 function worked(seconds: number): string {

@@ -14,7 +14,7 @@ import { useMassWords } from "../../parts/mass";
 import { Tabs } from "../../parts/Tabs";
 import { AsPurchased } from "./AsPurchased";
 import { CriteriaSection } from "./CriteriaSection";
-import { holdersOf } from "./holders";
+import { holdersOf } from "../../parts/holders";
 import { CutSection } from "./CutSection";
 import { MethodCard } from "./MethodCard";
 import { VariantsSection } from "./VariantsSection";

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { CarcassPlan } from "../../../api/types";
 import { CutMap } from "../../../parts/CutMap";
-import { holdersOf } from "../holders";
+import { holdersOf } from "../../../parts/holders";
 import { holderOf, movePart, type Draft } from "./draft";
 import { useSchoolWords } from "./schoolWords";
 

@@ -1,5 +1,5 @@
-import type { Standard } from "../../api/types";
-import type { Holder } from "../../parts/CutMap";
+import type { Standard } from "../api/types";
+import type { Holder } from "./CutMap";
 
 /** Pieces and bins of a document as the cut map draws them. */
 export const holdersOf = ({ pieces, bins = [] }: Pick<Standard, "pieces" | "bins">): Holder[] => [
