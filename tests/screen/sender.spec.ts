@@ -26,7 +26,7 @@ function send(user = "marit"): { kick: () => void; trays: Tray[]; lots: () => nu
   let times = 0;
   let lots = 0;
   const sender = startSending(user, {
-    onTray: (it) => trays.push(it),
+    onTray: async (it) => void trays.push(it),
     onLots: async () => void (lots += 1),
     onSignedOut: () => (times += 1),
   });

@@ -8,3 +8,9 @@ export async function askAgain(queries: QueryClient, queryKey: QueryKey): Promis
   await queries.cancelQueries({ queryKey });
   await queries.invalidateQueries({ queryKey });
 }
+
+/** Puts an answer in its place. One that is still on its way is from before it, and would stand over it: it is given up. */
+export async function tell<Answer>(queries: QueryClient, queryKey: QueryKey, answer: Answer): Promise<void> {
+  await queries.cancelQueries({ queryKey, exact: true });
+  queries.setQueryData(queryKey, answer);
+}

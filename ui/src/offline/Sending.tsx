@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useEffect, useMemo, useRef, type ReactNode } from "react";
-import { askAgain } from "../api/askAgain";
+import { askAgain, tell } from "../api/askAgain";
 import { ledgerKey } from "../api/useLedger";
 import type { Fact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
 import { sessionKey, useUser } from "../api/useSession";
@@ -51,8 +51,8 @@ export function Sending({ children }: { children: ReactNode }) {
   const sender = useRef<ReturnType<typeof startSending> | null>(null);
   useEffect(() => {
     const started = startSending(user, {
-      onTray: (tray) => {
-        queries.setQueryData(trayKey(tray.attempt), tray);
+      onTray: async (tray) => {
+        await tell(queries, trayKey(tray.attempt), tray);
         tellStations(queries, tray.assessment, [tray.on_floor]);
         // What was opened while a capture was on its way is from before it.
         void askAgain(queries, ["verdict", tray.attempt]);

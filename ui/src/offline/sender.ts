@@ -9,7 +9,7 @@ const PATIENCE_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000];
 
 /** Told of every tray the server answers with, and of a person who has to sign in again. */
 export interface Listener {
-  onTray: (tray: Tray) => void;
+  onTray: (tray: Tray) => Promise<void>;
   /** Resolves once what is shown of the ledger knows it: until then it is shown from what waits here. */
   onLots: (news: LotNews) => Promise<void>;
   onSignedOut: () => void;
@@ -131,7 +131,7 @@ async function send(batch: Waiting[], listener: Listener): Promise<Outcome> {
     const body = { device: device(), offset_ms: first.offsetMs, captures: batch.map((it) => it.capture) };
     const tray = await answer(api.POST("/attempts/{attempt}/captures", { params: { path: { attempt: first.attempt } }, body }));
     const orders = batch.flatMap((it) => it.order ?? []);
-    listener.onTray(tray);
+    await listener.onTray(tray);
     await store.waiting.bulkDelete(orders);
 
     return "gone-up";
