@@ -87,3 +87,18 @@ test("the scheme one chooses stays", async ({ page }) => {
   await expect(page.getByRole("button", { name: "Light" })).toBeVisible();
   expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe("rgb(25, 24, 22)");
 });
+
+test("on a slow device a key right behind Escape is heard: what was closed is gone", async ({ page }) => {
+  await signIn(page);
+  await stationCard(page, 4).click();
+  await page.getByRole("link", { name: "To the tray" }).click();
+  await page.getByRole("button", { name: "Receive" }).click();
+  await page.getByText("Defects on arrival").waitFor();
+  const device = await page.context().newCDPSession(page);
+  await device.send("Emulation.setCPUThrottlingRate", { rate: 12 });
+  await page.keyboard.press("l");
+  await expect(page.getByRole("dialog", { name: "Log of this tray" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+});

@@ -12,7 +12,6 @@ import type { Entries } from "./useTakeDown";
 import { WithdrawDialog } from "./WithdrawDialog";
 
 interface LogDrawerProps {
-  open: boolean;
   onClose: () => void;
   tray: Tray;
   assessment: Assessment;
@@ -20,19 +19,19 @@ interface LogDrawerProps {
 }
 
 /** Everything that was taken down at this tray, newest first; nothing in it is ever rubbed out. */
-export function LogDrawer({ open, onClose, tray, assessment, entries }: LogDrawerProps) {
+export function LogDrawer({ onClose, tray, assessment, entries }: LogDrawerProps) {
   const { may_capture: mayCapture } = useUser();
   const say = useFactWords(assessment);
   const [leaving, setLeaving] = useState<LogEntry | null>(null);
   const close = useRef<HTMLButtonElement>(null);
   // A withdrawn line loses its button, and with it the focus that Escape needs.
   useEffect(() => {
-    if (open && document.activeElement === document.body) close.current?.focus();
-  }, [open, tray.log]);
+    if (document.activeElement === document.body) close.current?.focus();
+  }, [tray.log]);
   const lines = [...tray.log].sort((a, b) => b.entry.capture.at.localeCompare(a.entry.capture.at) || b.entry.seq - a.entry.seq);
 
   return (
-    <Drawer anchor="right" open={open} onClose={onClose} slotProps={{ paper: { role: "dialog", "aria-label": "Log of this tray" } }}>
+    <Drawer anchor="right" open onClose={onClose} slotProps={{ paper: { role: "dialog", "aria-label": "Log of this tray" } }}>
       <Box sx={{ width: { xs: "100vw", sm: 480 }, p: 3 }}>
         <Box sx={{ display: "flex", alignItems: "center", mb: 1 }}>
           <Typography variant="h2" sx={{ flex: 1 }}>

@@ -193,7 +193,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
           Its log opens above; its result and reasons are in the verdict.
         </Notice>
       )}
-      <LogDrawer open={showsLog} onClose={() => setShowsLog(false)} tray={tray} assessment={assessment} entries={entries} />
+      {showsLog && <LogDrawer onClose={() => setShowsLog(false)} tray={tray} assessment={assessment} entries={entries} />}
       {setsTerms && (
         <TermsSlip
           tray={tray}
