@@ -11,17 +11,19 @@ use App\Http\Controllers\Api\CalendarController;
 use App\Http\Controllers\Api\CaptureController;
 use App\Http\Controllers\Api\CarcassController;
 use App\Http\Controllers\Api\ChangesController;
+use App\Http\Controllers\Api\CostController;
+use App\Http\Controllers\Api\DeliveryController;
 use App\Http\Controllers\Api\DraftController;
 use App\Http\Controllers\Api\FindController;
 use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
 use App\Http\Controllers\Api\LedgerController;
 use App\Http\Controllers\Api\LotLabelController;
-use App\Http\Controllers\Api\MoneyController;
 use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
 use App\Http\Controllers\Api\PotController;
+use App\Http\Controllers\Api\PriceController;
 use App\Http\Controllers\Api\PrintController;
 use App\Http\Controllers\Api\PutAwayController;
 use App\Http\Controllers\Api\ReleaseController;
@@ -102,10 +104,10 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::post('/assessments/{assessment}/standard', [AssessmentController::class, 'hold']);
     Route::post('/assessments/{assessment}/release', [ReleaseController::class, 'store']);
 
-    Route::get('/assessments/{assessment}/cost', [MoneyController::class, 'show']);
-    Route::get('/assessments/{assessment}/cost.csv', [MoneyController::class, 'csv']);
-    Route::put('/assessments/{assessment}/deliveries/{delivery}', [MoneyController::class, 'deliver']);
-    Route::put('/ledger/prices/{price}', [MoneyController::class, 'price']);
+    Route::get('/assessments/{assessment}/cost', [CostController::class, 'show']);
+    Route::get('/assessments/{assessment}/cost.csv', [CostController::class, 'csv']);
+    Route::put('/assessments/{assessment}/deliveries/{delivery}', [DeliveryController::class, 'store']);
+    Route::put('/ledger/prices/{price}', [PriceController::class, 'store']);
     Route::get('/assessments/{assessment}/put-away', [PutAwayController::class, 'show']);
 
     Route::get('/ledger', [LedgerController::class, 'index']);

@@ -58,7 +58,11 @@ final readonly class ProjectLots
         $class = $this->tables->classOf($standard->species);
         $products = LotProducts::of($standard, $kitchen, $class);
 
-        return array_map(static fn(Lot $it): array => ['title' => $products->products[$it->origin->product]->title, 'stage' => $products->products[$it->origin->product]->stage()?->value, 'species' => $standard->species, 'class' => $class] + self::row($it, $kitchen->daysOf($class)), $lots);
+        return array_map(static function (Lot $lot) use ($standard, $products, $kitchen, $class): array {
+            $product = $products->products[$lot->origin->product];
+
+            return ['title' => $product->title, 'kind' => $product->kind->value, 'stage' => $product->stage()?->value, 'species' => $standard->species, 'class' => $class] + self::row($lot, $kitchen->daysOf($class));
+        }, $lots);
     }
 
     /**
@@ -73,7 +77,7 @@ final readonly class ProjectLots
         return array_map(static function (Lot $lot) use ($pots, $kitchen): array {
             $pot = $pots->get($lot->origin->family) ?? throw new \LogicException('what is drawn comes from a pot');
 
-            return ['title' => $kitchen->pot($pot->use)->title, 'stage' => null, 'species' => $pot->species, 'class' => $pot->class] + self::row($lot, $kitchen->daysOf($pot->class, $pot->use));
+            return ['title' => $kitchen->pot($pot->use)->title, 'kind' => null, 'stage' => null, 'species' => $pot->species, 'class' => $pot->class] + self::row($lot, $kitchen->daysOf($pot->class, $pot->use));
         }, $lots);
     }
 

@@ -37,13 +37,13 @@ final class ProjectPots
     private function keep(Pot $pot): void
     {
         $moves = LotEntry::query()->findMany($pot->start->moves);
-        $from = LotRow::query()->where('id', $moves->firstOrFail()->payload->lot)->firstOrFail();
+        $from = LotRow::query()->findMany($moves->map(static fn(LotEntry $it): mixed => $it->payload->lot)->all());
         $volumes = array_map(static fn(Drawn $it): ?int => $it->volumeMl, $pot->drawn);
         PotRow::query()->upsert([[
             'id' => $pot->start->id,
             'use' => $pot->start->use->value,
-            'species' => $from->species,
-            'class' => $from->class,
+            'species' => $from->pluck('species')->unique()->implode(', '),
+            'class' => $from->first()?->class,
             'started_at' => self::instant($pot->start->at),
             'steps' => json_encode(array_map(static fn(PotStepped $it): array => ['id' => $it->id, 'step' => $it->step->value, 'at' => self::instant($it->at)], $pot->steps), JSON_THROW_ON_ERROR),
             'made_mg' => array_sum(array_map(static fn(Drawn $it): int => $it->massMg() ?? 0, $pot->drawn)),

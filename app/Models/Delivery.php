@@ -19,8 +19,6 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Delivery extends Model
 {
-    private const MG_PER_KG = 1_000_000;
-
     public $timestamps = false;
 
     public $incrementing = false;
@@ -32,12 +30,6 @@ final class Delivery extends Model
     public static function of(Assessment $assessment): ?self
     {
         return self::query()->where('assessment_id', $assessment->id)->latest('seq')->first();
-    }
-
-    /** What some of it cost, in minor units. */
-    public function costOf(int $massMg): int
-    {
-        return (int) round($this->cost_minor * ($massMg / self::MG_PER_KG) / ($this->mass_mg / self::MG_PER_KG));
     }
 
     /** @return array<string, string> */

@@ -6,7 +6,9 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
+use DeftBlade\Core\Ledger\CoolingVerdict;
 use DeftBlade\Core\Lots\FlowStage;
+use DeftBlade\Core\Lots\LotProductKind;
 use DeftBlade\Core\Lots\PotUse;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -21,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Assessment|null      $assessment
  * @property PotUse|null          $use           of the pot that made it
  * @property string               $product
+ * @property LotProductKind|null  $kind          null where a pot made it
  * @property FlowStage|null       $stage         what it is of a carcass; null where it is none of one
  * @property string               $title         its words marked ({drumstick})
  * @property bool                 $is_off        pieces that did not meet the standard
@@ -48,7 +51,7 @@ final class LotRow extends Model
     protected $table = 'lots';
 
     protected $fillable = [
-        'id', 'family_id', 'parent_id', 'assessment_id', 'use', 'product', 'stage', 'title', 'is_off', 'species', 'class', 'container', 'made_on', 'use_by', 'frozen_since', 'mass_mg', 'on_hand_mg', 'divided_mg',
+        'id', 'family_id', 'parent_id', 'assessment_id', 'use', 'product', 'kind', 'stage', 'title', 'is_off', 'species', 'class', 'container', 'made_on', 'use_by', 'frozen_since', 'mass_mg', 'on_hand_mg', 'divided_mg',
         'pan_off_mg', 'moved', 'counted', 'raw', 'cooling',
     ];
 
@@ -58,12 +61,20 @@ final class LotRow extends Model
         return $this->belongsTo(Assessment::class);
     }
 
+    /** It was cooled too slowly: it is not used. */
+    public function isBarred(): bool
+    {
+        $verdict = $this->cooling->verdict ?? null;
+
+        return is_string($verdict) && CoolingVerdict::from($verdict)->isTooSlow();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'is_off' => 'bool', 'made_on' => 'immutable_date', 'use_by' => 'immutable_date', 'frozen_since' => 'immutable_date', 'mass_mg' => 'int', 'on_hand_mg' => 'int', 'divided_mg' => 'int',
-            'pan_off_mg' => 'int', 'moved' => 'object', 'counted' => 'array', 'raw' => 'object', 'cooling' => 'object', 'use' => PotUse::class, 'stage' => FlowStage::class,
+            'pan_off_mg' => 'int', 'moved' => 'object', 'counted' => 'array', 'raw' => 'object', 'cooling' => 'object', 'use' => PotUse::class, 'kind' => LotProductKind::class, 'stage' => FlowStage::class,
         ];
     }
 }

@@ -41,6 +41,12 @@ final class ClassYieldTest extends TestCase
         self::assertSame(32, $answer['scrape_break_even_s'], '0.16 of meat at 18.00 an hour');
     }
 
+    public function testPaysItsShareOfADelivery(): void
+    {
+        $class = $this->class(Package::shipped()->attempt('a1', self::TRAY)->attempt('a2', self::TRAY));
+        self::assertSame([2_080, 1_664, 1], [$class->apCost(4_000_000, 2_080), $class->apCost(5_000_000, 2_080), $class->apCost(8_000_000, 1)], '4 kg of 4, of 5, and of 8 kg; half a cent up');
+    }
+
     public function testWithoutAPriceOfOneCutNothingIsHeldAgainstTheMarket(): void
     {
         $answer = $this->class(Package::shipped()->attempt('a1', self::TRAY))->test(self::euro(), 1_000, ['thigh' => 800], null)?->answer() ?? [];

@@ -26,6 +26,7 @@ return new class extends Migration {
             $table->timestampTz('received_at', 3);
             $table->index(['family_id', 'seq']);
             $table->index(['kind', 'at']);
+            $table->index(['device', 'seq']);
         });
         DB::unprepared('CREATE TRIGGER append_only BEFORE UPDATE OR DELETE OR TRUNCATE ON lot_facts FOR EACH STATEMENT EXECUTE FUNCTION refuse_change()');
         Schema::create('lots', static function (Blueprint $table): void {
@@ -35,6 +36,7 @@ return new class extends Migration {
             $table->foreignUuid('assessment_id')->nullable()->constrained();
             $table->string('use')->nullable();
             $table->string('product');
+            $table->string('kind')->nullable();
             $table->string('stage')->nullable();
             $table->string('title');
             $table->boolean('is_off');

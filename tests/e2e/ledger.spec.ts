@@ -51,6 +51,10 @@ test.describe("by touch", () => {
     await expect(page.getByRole("link", { name: /^Breast.*to service/ })).toBeVisible();
     await expect(row(page, "Breast")).toHaveCount(0);
     await expect(page.getByRole("status", { name: "Waiting captures" })).toContainText("1 capture waits.");
+    // A battery that dies here loses nothing: the page comes from what is kept on the tablet.
+    await page.reload();
+    await expect(page.getByRole("link", { name: /^Breast.*to service/ })).toBeVisible();
+    await expect(row(page, "Breast")).toHaveCount(0);
     await context.setOffline(false);
     await expect(page.getByRole("status", { name: "Waiting captures" })).toHaveCount(0);
 
@@ -70,6 +74,16 @@ test.describe("by touch", () => {
       expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(360);
     }
   });
+});
+
+test("what one puts away leaves the tables of another within seconds", async ({ page, browser }) => {
+  await toLedger(page);
+  const other = await (await browser.newContext()).newPage();
+  await toLedger(other, "teodor");
+  await expect(row(other, "Wing")).toBeVisible();
+  await row(page, "Wing").getByRole("button", { name: "Put away Wing" }).click();
+  await expect(row(other, "Wing")).toHaveCount(0, { timeout: 8_000 });
+  await expect(other.getByRole("link", { name: /^Wing.*1 day left/ })).toBeVisible();
 });
 
 test("what was put away is taken back in one tap, and lies on the tables again", async ({ page }) => {

@@ -223,6 +223,7 @@ test("without a network a pot that is on leaves those that wait, and its steps s
       {
         id: "p",
         use: "stock",
+        is_hot: true,
         title: "Stock",
         species: "chicken",
         started_at: at,

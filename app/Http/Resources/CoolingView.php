@@ -49,9 +49,4 @@ final readonly class CoolingView
             $start === null ? null : $start + Cooling::TOTAL_MS,
         );
     }
-
-    public function isTooSlow(): bool
-    {
-        return $this->verdict === CoolingVerdict::TooSlowFirst || $this->verdict === CoolingVerdict::TooSlowTotal;
-    }
 }

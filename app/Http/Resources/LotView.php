@@ -86,7 +86,6 @@ final readonly class LotView
     {
         $isFish = $lot->class === self::FISH;
         $cooling = CoolingView::of($lot->cooling);
-        $isBarred = $cooling?->isTooSlow() === true;
         [$treatment, $text] = [$lot->raw->treatment ?? null, $lot->raw->text ?? null];
 
         return new self(
@@ -115,8 +114,8 @@ final readonly class LotView
             is_string($treatment) ? $treatment : null,
             is_string($text) ? $text : null,
             $cooling,
-            $isBarred,
-            $isBarred ? [Destination::Waste] : $kitchen->destinationsOf($lot->product),
+            $lot->isBarred(),
+            $lot->isBarred() ? [Destination::Waste] : $kitchen->destinationsOf($lot->product),
         );
     }
 }

@@ -20,6 +20,8 @@ final readonly class PotView
         public string $id,
         #[OA\Property(type: 'string', enum: PotUse::class)]
         public PotUse $use,
+        #[OA\Property(description: 'What is drawn is hot, and has to be cooled in time.')]
+        public bool $is_hot,
         #[OA\Property]
         public string $title,
         #[OA\Property]

@@ -11,4 +11,10 @@ enum CoolingVerdict: string
     case Within = 'within';
     case TooSlowFirst = 'too_slow_first';
     case TooSlowTotal = 'too_slow_total';
+
+    /** What was cooled like this is not used. */
+    public function isTooSlow(): bool
+    {
+        return $this === self::TooSlowFirst || $this === self::TooSlowTotal;
+    }
 }

@@ -9,6 +9,7 @@ use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Ledger\YieldTest;
 use DeftBlade\Core\Money\Currency;
+use DeftBlade\Core\Money\Minor;
 use DeftBlade\Core\Standard\Standard;
 
 /** What the carcasses of a class came to, of those trays that are weighed to the end: the masses a butcher's test is made of. */
@@ -33,6 +34,12 @@ final readonly class ClassYield
         }
 
         return new self($products, count($weighed), $tables->account(0)->deliveredMg, $masses, intdiv(array_sum(array_map(static fn(AttemptResult $it): int => $it->attempt->log->time->ms, $weighed)), self::MS));
+    }
+
+    /** What its carcasses cost, as their share of a delivery by mass: minor units, rounded half up. */
+    public function apCost(int $deliveredMg, int $costMinor): int
+    {
+        return Minor::rounded($costMinor * ($this->apMg / $deliveredMg));
     }
 
     /**

@@ -20,10 +20,4 @@ enum Destination: string
     /** The table of those who work here. */
     case Staff = 'staff';
     case Waste = 'waste';
-
-    /** Somebody eats it, sooner or later. */
-    public function isUsed(): bool
-    {
-        return $this !== self::Waste;
-    }
 }

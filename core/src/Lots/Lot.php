@@ -6,7 +6,6 @@ namespace DeftBlade\Core\Lots;
 
 use DeftBlade\Core\Ledger\Cooling;
 use DeftBlade\Core\Ledger\CoolingReading;
-use DeftBlade\Core\Ledger\CoolingVerdict;
 use DeftBlade\Core\Ledger\DateMark;
 use DeftBlade\Core\Ledger\FrozenStretch;
 
@@ -74,7 +73,7 @@ final readonly class Lot
     /** It was cooled too slowly: it is not used. */
     public function isBarred(): bool
     {
-        return in_array($this->cooling()?->verdict(), [CoolingVerdict::TooSlowFirst, CoolingVerdict::TooSlowTotal], true);
+        return $this->cooling()?->verdict()->isTooSlow() === true;
     }
 
     public function isFrozen(): bool

@@ -368,6 +368,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assessments/{assessment}/cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cost"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/cost.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/deliveries/{delivery}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Writes down how the carcasses of a practical were delivered, under an id the screen made (a UUID). */
+        put: operations["keepDelivery"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/drafts": {
         parameters: {
             query?: never;
@@ -617,72 +666,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/assessments/{assessment}/cost": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["cost"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/assessments/{assessment}/deliveries/{delivery}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** @description Writes down how the carcasses of a practical were delivered, under an id the screen made (a UUID). */
-        put: operations["keepDelivery"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/ledger/prices/{price}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** @description Writes a price down, under an id the screen made (a UUID). */
-        put: operations["keepPrice"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/assessments/{assessment}/cost.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["costCsv"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/people": {
         parameters: {
             query?: never;
@@ -810,6 +793,23 @@ export interface paths {
         };
         get: operations["pots"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/prices/{price}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Writes a price down, under an id the screen made (a UUID). */
+        put: operations["keepPrice"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2597,6 +2597,8 @@ export interface components {
             id: string;
             /** @enum {string} */
             use: "stock" | "render" | "mince";
+            /** @description What is drawn is hot, and has to be cooled in time. */
+            is_hot: boolean;
             title: string;
             species: string;
             /** Format: date-time */
@@ -4677,6 +4679,83 @@ export interface operations {
             403: components["responses"]["Problem"];
         };
     };
+    cost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the class cost, and what its cuts are worth */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostView"];
+                };
+            };
+        };
+    };
+    costCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The products with their costs, in kg and the currency of the school */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    keepDelivery: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+                delivery: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    supplier: string;
+                    invoice: string;
+                    pieces: number;
+                    mass_mg: number;
+                    cost_minor: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
     drafts: {
         parameters: {
             query?: never;
@@ -5012,9 +5091,9 @@ export interface operations {
     };
     lotsAfter: {
         parameters: {
-            query: {
-                /** @description The seq of the last fact seen. */
-                after: number;
+            query?: {
+                /** @description The seq of the last fact seen; left out: none, only where to go on from. */
+                after?: number;
             };
             header?: never;
             path?: never;
@@ -5132,120 +5211,6 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
-        };
-    };
-    cost: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assessment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description What the class cost, and what its cuts are worth */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CostView"];
-                };
-            };
-        };
-    };
-    keepDelivery: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assessment: string;
-                delivery: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    supplier: string;
-                    invoice: string;
-                    pieces: number;
-                    mass_mg: number;
-                    cost_minor: number;
-                };
-            };
-        };
-        responses: {
-            /** @description As it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CostView"];
-                };
-            };
-            409: components["responses"]["Problem"];
-            422: components["responses"]["Problem"];
-        };
-    };
-    keepPrice: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                price: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": {
-                    /** @description Empty for a wage. */
-                    species: string;
-                    /** @description A product of the species, or "wage": of an hour. */
-                    product: string;
-                    minor: number | null;
-                    source: string;
-                    /** Format: date */
-                    found_on: string;
-                };
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            409: components["responses"]["Problem"];
-            422: components["responses"]["Problem"];
-        };
-    };
-    costCsv: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                assessment: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The products with their costs, in kg and the currency of the school */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
         };
     };
     people: {
@@ -5521,6 +5486,41 @@ export interface operations {
                     "application/json": components["schemas"]["PotsView"];
                 };
             };
+        };
+    };
+    keepPrice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                price: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Empty for a wage. */
+                    species: string;
+                    /** @description A product of the species, or "wage": of an hour. */
+                    product: string;
+                    minor: number | null;
+                    source: string;
+                    /** Format: date */
+                    found_on: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     printBrief: {

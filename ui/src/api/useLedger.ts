@@ -1,13 +1,41 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
+import { useRef } from "react";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { Cost } from "./types";
 
 /** Everything the ledger answered: after a fact all of it may be old. */
 export const ledgerKey = ["ledger"];
 
-/** Other devices put things away too. */
-const LOOK_EVERY_MS = 10_000;
+/** Weights are still taken while a class is put away. */
+const WEIGHTS_EVERY_MS = 10_000;
+
+/** Often enough that two who put away see each other at work. */
+const NEWS_EVERY_MS = 2_000;
+
+/** Is anything new in the ledger? Then whatever shows it is asked for again. */
+export function useLedgerNews() {
+  const queries = useQueryClient();
+  const after = useRef<number | null>(null);
+
+  return useQuery({
+    queryKey: ["ledger-news"],
+    refetchInterval: NEWS_EVERY_MS,
+    staleTime: 0,
+    gcTime: 0,
+    retry: false,
+    queryFn: async () => {
+      const query = after.current === null ? {} : { after: after.current };
+      const news = await answer(api.GET("/ledger/facts", { params: { query } }));
+      const isNew = after.current !== null && news.next > after.current;
+      after.current = news.next;
+      if (isNew) void askAgain(queries, ledgerKey);
+
+      return news.next;
+    },
+  });
+}
 
 /** Which practicals of the last days was something weighed at? */
 export function useLedger() {
@@ -20,29 +48,19 @@ export function usePutAway(assessment: string | undefined) {
     queryKey: [...ledgerKey, "put-away", assessment],
     enabled: assessment !== undefined,
     refetchOnMount: "always",
-    refetchInterval: LOOK_EVERY_MS,
+    refetchInterval: WEIGHTS_EVERY_MS,
     queryFn: () => answer(api.GET("/assessments/{assessment}/put-away", { params: { path: { assessment: assessment ?? "" } } })),
   });
 }
 
 /** What is on hand? */
 export function useOnHand() {
-  return useQuery({
-    queryKey: [...ledgerKey, "on-hand"],
-    refetchOnMount: "always",
-    refetchInterval: LOOK_EVERY_MS,
-    queryFn: () => answer(api.GET("/ledger/lots")),
-  });
+  return useQuery({ queryKey: [...ledgerKey, "on-hand"], refetchOnMount: "always", queryFn: () => answer(api.GET("/ledger/lots")) });
 }
 
 /** What waits for a pot, and what is in one? */
 export function usePots() {
-  return useQuery({
-    queryKey: [...ledgerKey, "pots"],
-    refetchOnMount: "always",
-    refetchInterval: LOOK_EVERY_MS,
-    queryFn: () => answer(api.GET("/ledger/pots")),
-  });
+  return useQuery({ queryKey: [...ledgerKey, "pots"], refetchOnMount: "always", queryFn: () => answer(api.GET("/ledger/pots")) });
 }
 
 /** Where did the carcasses of some days go? */
@@ -95,7 +113,7 @@ export function useDeliver(assessment: string) {
       answer(
         api.PUT("/assessments/{assessment}/deliveries/{delivery}", { params: { path: { assessment, delivery: uuid() } }, body: delivery }),
       ),
-    onSuccess: (cost) => queries.setQueryData(costKey(assessment), cost),
+    onSuccess: () => askAgain(queries, costKey(assessment)),
   });
 }
 
@@ -113,7 +131,7 @@ export function usePrice() {
 
   return useMutation({
     mutationFn: (price: PriceSaid) => answer(api.PUT("/ledger/prices/{price}", { params: { path: { price: uuid() } }, body: price })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: [...ledgerKey, "cost"] }),
+    onSuccess: () => askAgain(queries, [...ledgerKey, "cost"]),
   });
 }
 

@@ -7,12 +7,19 @@ import { store } from "./store";
 /** What is kept on the device: the practical of the day, its room and its trays; what the ledger shows. */
 const KEPT = new Set<unknown>(["bench", "assessment", "floor", "tray", "ledger"]);
 
+/** What one puts away by; what it cost is not left on the tablet. */
+const KEPT_OF_LEDGER = new Set<unknown>(["practicals", "put-away", "on-hand", "pots", "lot"]);
+
 /** Of the practicals of the day only: what was looked up beside them is not left on the tablet. */
 function isKept({ queryKey: [what, id], state }: Query, queries: QueryClient): boolean {
   if (state.status !== "success" || !KEPT.has(what)) return false;
   const today = new Set((queries.getQueryData<Bench>(["bench"])?.today ?? []).map((it) => it.id));
 
-  return what === "bench" || what === "ledger" || today.has(what === "tray" ? (state.data as Tray).assessment : String(id));
+  return (
+    what === "bench" ||
+    (what === "ledger" && KEPT_OF_LEDGER.has(id)) ||
+    today.has(what === "tray" ? (state.data as Tray).assessment : String(id))
+  );
 }
 
 const KEEP_EVERY_MS = 1_000;

@@ -9,13 +9,13 @@ use App\Actions\ReadTray;
 use App\Actions\RecordCaptures;
 use App\Http\Resources\CursorView;
 use App\Http\Resources\TrayView;
+use App\Http\SentFacts;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\User;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Message\MessageCode;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,10 +25,6 @@ use OpenApi\Attributes as OA;
 
 final class CaptureController
 {
-    private const MOST_AT_ONCE = 500;
-
-    private const MOST_OFFSET_MS = 1_000_000_000_000;
-
     #[OA\Post(path: '/attempts/{attempt}/captures', operationId: 'capture', description: 'Takes captures down, all or none; each id is accepted once, so a request may be sent again.', tags: ['tray'])]
     #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['device', 'captures'], properties: [
@@ -43,18 +39,11 @@ final class CaptureController
     {
         // The answer shows the tray, so whoever sends must be one who may see it, even where nothing is sent.
         Gate::authorize('view', $attempt);
-        $body = Node::decode($request->getContent())->keys(['device', 'captures'], ['offset_ms']);
-        $device = $body->at('device')->identifier();
-        $offsetMs = $body->has('offset_ms') ? $body->at('offset_ms')->integer(-self::MOST_OFFSET_MS, self::MOST_OFFSET_MS) : 0;
-        $nodes = $body->at('captures')->items();
-        if (count($nodes) > self::MOST_AT_ONCE) {
-            throw $body->at('captures')->fail(MessageCode::TooManyCaptures, ['most' => self::MOST_AT_ONCE]);
-        }
-        $captures = array_map(static fn(Node $node): \stdClass => $node->document(), $nodes);
-        foreach (self::abilities($nodes) as $ability) {
+        $sent = SentFacts::read($request, 'captures');
+        foreach (self::abilities($sent->nodes) as $ability) {
             Gate::authorize($ability, $attempt);
         }
-        $recording->record($attempt->load('assessment'), $captures, $user, $device, $offsetMs);
+        $recording->record($attempt->load('assessment'), $sent->documents(), $user, $sent->device, $sent->offsetMs);
 
         return new JsonResponse(TrayView::of($attempt, $reading->grade($attempt)));
     }

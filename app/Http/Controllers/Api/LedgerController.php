@@ -12,14 +12,13 @@ use App\Http\Resources\LotEntryView;
 use App\Http\Resources\LotHistoryView;
 use App\Http\Resources\LotNewsView;
 use App\Http\Resources\OnHandView;
+use App\Http\SentFacts;
 use App\Models\Assessment;
 use App\Models\LotEntry;
 use App\Models\LotRow;
 use App\Models\ResultRow;
 use App\Models\User;
 use App\School\School;
-use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Message\MessageCode;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -31,8 +30,6 @@ use OpenApi\Attributes as OA;
 final class LedgerController
 {
     private const MOST_AT_ONCE = 500;
-
-    private const MOST_OFFSET_MS = 1_000_000_000_000;
 
     private const LAST_DAYS = 14;
 
@@ -73,29 +70,24 @@ final class LedgerController
     public function store(Request $request, RecordLots $recording, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('record', LotRow::class);
-        $body = Node::decode($request->getContent())->keys(['device', 'facts'], ['offset_ms']);
-        $device = $body->at('device')->identifier();
-        $offsetMs = $body->has('offset_ms') ? $body->at('offset_ms')->integer(-self::MOST_OFFSET_MS, self::MOST_OFFSET_MS) : 0;
-        $nodes = $body->at('facts')->items();
-        if (count($nodes) > self::MOST_AT_ONCE) {
-            throw $body->at('facts')->fail(MessageCode::TooManyCaptures, ['most' => self::MOST_AT_ONCE]);
-        }
-        $families = $recording->record(array_map(static fn(Node $it): \stdClass => $it->document(), $nodes), $user, $device, $offsetMs);
+        $sent = SentFacts::read($request, 'facts');
+        $families = $recording->record($sent->documents(), $user, $sent->device, $sent->offsetMs);
 
         return new JsonResponse($this->news($families, self::latestSeq()));
     }
 
     #[OA\Get(path: '/ledger/facts', operationId: 'lotsAfter', description: 'What is new in the ledger since a cursor.', tags: ['ledger'])]
-    #[OA\QueryParameter(name: 'after', required: true, description: 'The seq of the last fact seen.', schema: new OA\Schema(type: 'integer', minimum: 0))]
+    #[OA\QueryParameter(name: 'after', description: 'The seq of the last fact seen; left out: none, only where to go on from.', schema: new OA\Schema(type: 'integer', minimum: 0))]
     #[OA\Response(response: 200, description: 'Lots that something was taken down about, as they stand, and the next cursor', content: new OA\JsonContent(ref: LotNewsView::class))]
     public function after(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', LotRow::class);
-        $request->validate(['after' => ['required', 'integer', 'min:0']]);
-        $entries = LotEntry::query()->where('seq', '>', $request->integer('after'))->orderBy('seq')->limit(self::MOST_AT_ONCE)->get(['seq', 'family_id']);
+        $request->validate(['after' => ['integer', 'min:0']]);
+        $after = $request->has('after') ? $request->integer('after') : self::latestSeq();
+        $entries = LotEntry::query()->where('seq', '>', $after)->orderBy('seq')->limit(self::MOST_AT_ONCE)->get(['seq', 'family_id']);
         $families = array_values(array_unique($entries->map(static fn(LotEntry $it): string => $it->family_id)->all()));
 
-        return new JsonResponse($this->news($families, $entries->last()->seq ?? $request->integer('after')));
+        return new JsonResponse($this->news($families, $entries->last()->seq ?? $after));
     }
 
     #[OA\Get(path: '/ledger/lots', operationId: 'onHand', tags: ['ledger'])]

@@ -60,7 +60,7 @@ final class PotController
         return new ForPotView(
             $use,
             $words->say($kind->asks),
-            $moves[0][1]->species,
+            implode(', ', array_unique(array_map(static fn(array $it): string => $it[1]->species, $moves))),
             $mass,
             array_map(static fn(array $it): string => $it[0]->id, $moves),
             array_values(array_unique(array_map(static fn(array $it): string => $words->say($it[1]->title).($it[1]->assessment === null ? '' : ", {$it[1]->assessment->title}"), $moves))),
@@ -80,6 +80,7 @@ final class PotController
         return new PotView(
             $pot->id,
             $pot->use,
+            $pot->use->isHot(),
             $this->school->vocabulary()->say($this->tables->kitchen()->pot($pot->use)->title),
             $pot->species,
             $pot->started_at->format(Capture::AT_FORMAT),

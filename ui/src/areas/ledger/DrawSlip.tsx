@@ -41,7 +41,7 @@ export function DrawSlip({ pot, name, onDraw, onClose }: DrawSlipProps) {
         </>
       }
     >
-      {pot.use !== "mince" && (
+      {pot.is_hot && (
         <Typography>
           Shallow pans, ice wands and small containers cool fast: from 57 to 21 °C within 2 hours, to 5 °C within 6 in all (Food Code
           3-501.14).

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import type { Week } from "../../api/types";
 import { useMassWords } from "../../parts/mass";
+import { FigureCell, PlainTable } from "../../parts/PlainTable";
 
 /** The bands of a flow, from where to where and how much. */
 export function FlowTable({ week }: { week: Week }) {
@@ -8,35 +9,16 @@ export function FlowTable({ week }: { week: Week }) {
   const titles = new Map(week.places.map((it) => [it.id, it.title]));
 
   return (
-    <Box
-      component="table"
-      sx={{
-        borderCollapse: "collapse",
-        width: "100%",
-        maxWidth: 640,
-        "& th, & td": { textAlign: "left", py: 0.5, pr: 2, borderBottom: "1px solid", borderColor: "divider" },
-      }}
-    >
-      <thead>
-        <tr>
-          <th>From</th>
-          <th>To</th>
-          <Box component="th" sx={{ textAlign: "right !important" }}>
-            Mass
-          </Box>
-        </tr>
-      </thead>
-      <tbody>
+    <Box sx={{ maxWidth: 640 }}>
+      <PlainTable label="Where it went" heads={[{ title: "From" }, { title: "To" }, { title: "Mass", isFigure: true }]}>
         {week.bands.map((it) => (
           <tr key={`${it.from} ${it.to}`}>
             <td>{titles.get(it.from)}</td>
             <td>{titles.get(it.to)}</td>
-            <Box component="td" sx={{ typography: "figure", textAlign: "right !important" }}>
-              {mass.full(it.mass_mg)}
-            </Box>
+            <FigureCell>{mass.full(it.mass_mg)}</FigureCell>
           </tr>
         ))}
-      </tbody>
+      </PlainTable>
     </Box>
   );
 }

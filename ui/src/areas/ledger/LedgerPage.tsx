@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import { useNavigate } from "react-router";
+import { useLedgerNews } from "../../api/useLedger";
 import { Rail } from "../../app/Rail";
 import { Tabs } from "../../parts/Tabs";
 import { UndoBar } from "../../parts/UndoBar";
@@ -26,6 +27,7 @@ interface LedgerPageProps {
 /** A page of the ledger under its tabs. */
 export function LedgerPage({ page, aside, lots, children }: LedgerPageProps) {
   const navigate = useNavigate();
+  useLedgerNews();
 
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2, pb: 10, width: "100%", maxWidth: 1320, minWidth: 0 }}>

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useParams } from "react-router";
-import { useLot } from "../../api/useLedger";
+import { useLedgerNews, useLot } from "../../api/useLedger";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
 import { lotAfter } from "../../offline/withLots";
@@ -24,6 +24,7 @@ import { whereItWent } from "./whereItWent";
 export function LotPage() {
   const { lot: id } = useParams();
   const found = useLot(id);
+  useLedgerNews();
   const waiting = useWaitingLots();
   const lots = useTakeLots();
   const mass = useMassWords();

@@ -59,14 +59,14 @@ export function PotCard({ pot, today, hasProbe, mayRecord, lots }: PotCardProps)
       {mayRecord && isOn && (
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
           {pot.use === "stock" && <Button onClick={() => step("skimmed")}>Skimmed</Button>}
-          {pot.use !== "mince" && <Button onClick={() => step("strained")}>Strained</Button>}
+          {pot.is_hot && <Button onClick={() => step("strained")}>Strained</Button>}
           <Button variant="contained" onClick={() => setDraws(true)}>
             Into a container …
           </Button>
         </Box>
       )}
       {pot.drawn.map((it) => (
-        <CoolingRow key={it.id} lot={it} isHot={pot.use !== "mince"} hasProbe={hasProbe} mayRecord={mayRecord} lots={lots} />
+        <CoolingRow key={it.id} lot={it} isHot={pot.is_hot} hasProbe={hasProbe} mayRecord={mayRecord} lots={lots} />
       ))}
       {draws && (
         <DrawSlip

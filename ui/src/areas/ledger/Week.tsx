@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { useWeek } from "../../api/useLedger";
 import type { Week as Flow } from "../../api/types";
+import { FigureBox } from "../../parts/FigureBox";
 import { day, percent } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
@@ -68,20 +69,13 @@ function OneWeek({ week }: { week: Flow }) {
     <Box sx={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr)", gap: 2.5 }}>
       <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fit, minmax(150px, 1fr))", gap: 1 }}>
         {sums.map((it) => (
-          <Box key={it.title} sx={{ border: "2px solid", borderColor: "text.primary", bgcolor: "background.paper", p: 1.25 }}>
-            <Typography variant="label">{it.title}</Typography>
-            <Typography
-              variant="figure"
-              component="p"
-              sx={{ fontSize: 30, lineHeight: 1.1, color: it.isBad === true && it.mg > 0 ? "error.main" : "text.primary" }}
-            >
-              {mass.bulk(it.mg)}
-            </Typography>
-            <Typography variant="body2" sx={{ color: "text.secondary" }}>
-              {it.title === "Delivered" ? "" : `${share(it.mg)}, `}
-              {it.note}
-            </Typography>
-          </Box>
+          <FigureBox
+            key={it.title}
+            title={it.title}
+            figure={mass.bulk(it.mg)}
+            note={it.title === "Delivered" ? it.note : `${share(it.mg)}, ${it.note}`}
+            isBad={it.isBad === true && it.mg > 0}
+          />
         ))}
       </Box>
       <Section title="Where it went">
