@@ -26,9 +26,6 @@ use PHPUnit\Framework\TestCase;
 /** What a school chooses: its words, its units, its variants of practice. */
 final class SchoolTest extends TestCase
 {
-    /** Questions about what becomes of the cuts: no standard changes with them. */
-    private const AFTER_CLASS = ['keeping'];
-
     /** @param array<string, string> $words */
     #[DataProvider('sayings')]
     public function testTextsAreSaidInTheWordsOfTheSchool(string $expected, string $text, array $words, Units $units = Units::Metric): void
@@ -125,8 +122,7 @@ final class SchoolTest extends TestCase
                 $changed += $changes === [] ? 0 : 1;
                 self::assertTrue($changes === [] || $question->isAskedOf($shipped->products()->of($examination->standard->species)), "$key is not asked, yet {$variant->key} changes it");
             }
-            $isOfStandards = ! in_array($question->key, self::AFTER_CLASS, true);
-            self::assertSame($isOfStandards && $variant !== $question->default(), $changed > 0, "{$question->key}: {$variant->key}");
+            self::assertSame(! $question->isAfterClass && $variant !== $question->default(), $changed > 0, "{$question->key}: {$variant->key}");
         }
     }
 

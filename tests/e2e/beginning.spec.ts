@@ -22,6 +22,7 @@ async function begin(page: Page): Promise<void> {
   await page.getByLabel("Time zone").selectOption("UTC");
   await page.getByRole("button", { name: "Begin" }).press("Enter");
   await expect(page.getByRole("button", { name: "Sign out" })).toBeVisible();
+  await expect(page.getByRole("list").getByRole("link")).toHaveText(["Invite who marks", "Bring in the students", "Plan a practical"]);
 }
 
 async function inviteInstructor(page: Page): Promise<string> {

@@ -12,14 +12,15 @@ use DeftBlade\Core\Message\MessageCode;
 final readonly class Question
 {
     /**
-     * @param list<string>                     $products classes of product it is asked of; none: of everything
-     * @param non-empty-array<string, Variant> $variants by key; the first is the default
+     * @param list<string>                     $products     classes of product it is asked of; none: of everything
+     * @param non-empty-array<string, Variant> $variants     by key; the first is the default
+     * @param bool                             $isAfterClass it is about what becomes of the cuts: asked of the school, of no standard
      */
-    private function __construct(public string $key, public string $question, public array $products, public array $variants) {}
+    private function __construct(public string $key, public string $question, public array $products, public array $variants, public bool $isAfterClass) {}
 
     public static function read(Node $node): self
     {
-        $node->keys(['key', 'question', 'products', 'options']);
+        $node->keys(['key', 'question', 'products', 'options'], ['after_class']);
         $variants = [];
         foreach ($node->at('options')->items() as $item) {
             $variant = Variant::read($item);
@@ -31,12 +32,14 @@ final readonly class Question
             $node->at('question')->text(),
             array_map(static fn(Node $it): string => $it->text(), $node->at('products')->items()),
             $variants ?: throw $node->at('options')->fail(MessageCode::MustNotBeEmpty),
+            $node->has('after_class') && $node->at('after_class')->boolean(),
         );
     }
 
+    /** Of a standard of this class of product. */
     public function isAskedOf(?Product $product): bool
     {
-        return $this->products === [] || ($product !== null && in_array($product->class, $this->products, true));
+        return ! $this->isAfterClass && ($this->products === [] || ($product !== null && in_array($product->class, $this->products, true)));
     }
 
     public function default(): Variant

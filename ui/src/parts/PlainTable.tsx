@@ -26,7 +26,7 @@ export function PlainTable({ label, heads, minWidth = 0, children }: PlainTableP
         <thead>
           <tr>
             {heads.map(({ title, isFigure = false }) => (
-              <Box key={title} component="th" sx={isFigure ? { "&&": { textAlign: "right" } } : {}}>
+              <Box key={title} component="th" sx={isFigure ? { "&&": { textAlign: "right" }, whiteSpace: "nowrap" } : {}}>
                 {title}
               </Box>
             ))}

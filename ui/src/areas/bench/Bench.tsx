@@ -8,6 +8,7 @@ import { day } from "../../parts/format";
 import { OwnResults } from "./OwnResults";
 import { EarlierPractical, ComingPractical, TodaysPractical } from "./PracticalCard";
 import { EarlierPages } from "./EarlierPages";
+import { FirstSteps } from "./FirstSteps";
 import { WaitingList } from "./WaitingList";
 
 export function Bench() {
@@ -27,7 +28,9 @@ function StaffBench() {
       <Rail area="Bench" />
       <Box sx={{ p: 3, minWidth: 0 }}>
         <Typography variant="h1">{day(date)}</Typography>
-        {today.length === 0 ? (
+        {today.length + earlier.length + coming.length === 0 ? (
+          <FirstSteps />
+        ) : today.length === 0 ? (
           <Notice title="Nothing is on today">Practicals of other days stand below; what waits is beside them.</Notice>
         ) : (
           today.map((practical) => <TodaysPractical key={practical.id} practical={practical} />)

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Lot } from "../../api/types";
+import { upperFirst } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
 import { daysLeft, isOver } from "./daysLeft";
 import { whereItWent } from "./whereItWent";
@@ -41,7 +42,7 @@ export function LotCard({ lot, showsPractical }: { lot: Lot; showsPractical: boo
       </Box>
       <Box sx={{ display: "flex", gap: 1, alignItems: "baseline" }}>
         <Typography variant="body2" sx={{ flex: 1, minWidth: 0, color: "text.secondary" }}>
-          {[showsPractical ? (lot.practical ?? lot.species) : null, lot.container, lot.is_off ? "below standard" : null]
+          {[showsPractical ? (lot.practical ?? upperFirst(lot.species)) : null, lot.container, lot.is_off ? "below standard" : null]
             .filter((it) => it !== null)
             .join(", ")}
         </Typography>
