@@ -19,6 +19,7 @@ use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
 use App\Http\Controllers\Api\LedgerController;
 use App\Http\Controllers\Api\LotLabelController;
+use App\Http\Controllers\Api\NeedController;
 use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
@@ -37,6 +38,7 @@ use App\Http\Controllers\Api\SheetController;
 use App\Http\Controllers\Api\StandardController;
 use App\Http\Controllers\Api\StartController;
 use App\Http\Controllers\Api\StudentController;
+use App\Http\Controllers\Api\TermController;
 use App\Http\Controllers\Api\TrayController;
 use App\Http\Controllers\Api\TryStandardController;
 use App\Http\Controllers\Api\VerdictController;
@@ -148,7 +150,11 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/policy/document', [PolicyController::class, 'document']);
 
     Route::get('/scale', [ScaleController::class, 'stream']);
+    Route::get('/ledger/needs', [NeedController::class, 'index']);
     Route::get('/ledger/serving', [ServingController::class, 'show']);
+    Route::get('/ledger/term', [TermController::class, 'show']);
+    Route::get('/ledger/term.csv', [TermController::class, 'csv']);
+    Route::get('/ledger/term.pdf', [TermController::class, 'pdf']);
     Route::get('/ledger/week', [WeekController::class, 'show']);
     Route::get('/ledger/week.csv', [WeekController::class, 'csv']);
     Route::get('/ledger/pots', [PotController::class, 'index']);

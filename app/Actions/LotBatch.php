@@ -8,6 +8,7 @@ use App\Models\Assessment;
 use App\Models\LotEntry;
 use App\Models\LotRow;
 use App\Models\LotWeight;
+use App\Models\NeedRow;
 use App\Models\PotRow;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
@@ -18,6 +19,7 @@ use DeftBlade\Core\Lots\LotFact;
 use DeftBlade\Core\Lots\LotKitchen;
 use DeftBlade\Core\Lots\LotWithdrawal;
 use DeftBlade\Core\Lots\Moved;
+use DeftBlade\Core\Lots\NeedAsked;
 use DeftBlade\Core\Lots\PotStarted;
 use DeftBlade\Core\Lots\PotStepped;
 use DeftBlade\Core\Lots\PutAway;
@@ -75,7 +77,7 @@ final class LotBatch
      */
     public function add(LotFact $fact, Node $node): string
     {
-        $isFirst = $fact instanceof PutAway || $fact instanceof PotStarted;
+        $isFirst = $fact instanceof PutAway || $fact instanceof PotStarted || $fact instanceof NeedAsked;
         $family = $isFirst ? $fact->id : $this->familyOf($fact, $node);
         // What a fact makes has no facts before it.
         $book = $this->books[$family] ??= $isFirst ? LotBook::of([]) : $this->stored->of([$family])[$family];
@@ -86,6 +88,7 @@ final class LotBatch
         }
         if ($fact instanceof Moved) {
             ($this->kitchen ??= $this->reading->kitchen())->check($fact, $book->lots[$fact->lot]->origin->product, $node);
+            $this->checkNeed($fact, $node);
         }
         if ($fact instanceof PotStarted) {
             $this->moves->check($fact, $node, $this->books);
@@ -98,6 +101,16 @@ final class LotBatch
         }
 
         return $family;
+    }
+
+    private function checkNeed(Moved $fact, Node $node): void
+    {
+        if ($fact->need === null || isset($this->books[$fact->need]->needs[$fact->need])) {
+            return;
+        }
+        if (! Str::isUuid($fact->need) || NeedRow::query()->find($fact->need) === null) {
+            throw $node->at('need')->fail(MessageCode::NoSuchNeed);
+        }
     }
 
     private function familyOf(LotFact $fact, Node $node): string

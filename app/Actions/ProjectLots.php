@@ -18,7 +18,7 @@ final readonly class ProjectLots
 {
     private const AT_ONCE = 500;
 
-    public function __construct(private ReadTables $tables, private ProjectPots $pots) {}
+    public function __construct(private ReadTables $tables, private ProjectPots $pots, private ProjectNeeds $needs) {}
 
     /** @param array<LotBook> $books each of whole families */
     public function project(array $books): void
@@ -35,6 +35,7 @@ final readonly class ProjectLots
         }
         // A pot is of the class of product of the lots that went into it.
         $this->pots->project($books);
+        $this->needs->project($books);
         self::keep($this->ofPots($ofPots, $kitchen));
         LotRow::query()->whereIn('id', self::gone($books))->delete();
     }

@@ -17,6 +17,7 @@ use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Lots\LotProducts;
 use DeftBlade\Core\Lots\Tables;
+use DeftBlade\Core\Lots\TrayYield;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Sentence\Sentences;
@@ -35,12 +36,15 @@ final readonly class ProjectResults
         }
     }
 
-    /** @return array<string, int> where the mass of its carcass went */
+    /** @return array<string, int|object> where the mass of its carcass went */
     private static function account(GradedClass $class, LotProducts $products, Attempt $attempt): array
     {
-        $account = Tables::of($class->standard, $products, [$class->of($attempt->id)])->account(0);
+        $result = $class->of($attempt->id);
+        $tables = Tables::of($class->standard, $products, [$result]);
+        $account = $tables->account(0);
+        $yield = TrayYield::of($tables, $result);
 
-        return ['delivered_mg' => $account->deliveredMg, 'cuts_mg' => $account->cutsMg, 'by_products_mg' => $account->byProductMg, 'waste_mg' => $account->wasteMg, 'open_mg' => $account->openMg];
+        return ['delivered_mg' => $account->deliveredMg, 'cuts_mg' => $account->cutsMg, 'by_products_mg' => $account->byProductMg, 'waste_mg' => $account->wasteMg, 'open_mg' => $account->openMg, 'products_mg' => (object) $yield->massMg, 'worked_s' => $yield->seconds];
     }
 
     /** The digest of a result without its sentences, which follow from it and from the words of the school. */

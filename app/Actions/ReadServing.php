@@ -9,6 +9,7 @@ use App\Models\LotWeight;
 use App\School\School;
 use DeftBlade\Core\Lots\LotProductKind;
 use DeftBlade\Core\Lots\OnShelf;
+use DeftBlade\Core\Lots\ProductName;
 use DeftBlade\Core\Lots\Serving;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -20,9 +21,9 @@ final readonly class ReadServing
     public function __construct(private School $school) {}
 
     /** @return Collection<int, LotRow> what may be served, in the order in which it must be gone; frozen last */
-    public function shelf(string $species, string $product): Collection
+    public function shelf(ProductName $of): Collection
     {
-        $lots = LotRow::query()->where('on_hand_mg', '>', 0)->where('species', $species)->where('product', $product)->where('is_off', false)
+        $lots = LotRow::query()->where('on_hand_mg', '>', 0)->where('species', $of->species)->where('product', $of->product)->where('title', $of->title)->where('is_off', false)
             ->where(fn($it) => $it->whereNull('use_by')->orWhere('use_by', '>=', $this->school->today()->toDateString()))->orderBy('use_by')->orderBy('id')->get();
 
         return $lots->reject(static fn(LotRow $it): bool => $it->isBarred())->values();
@@ -31,7 +32,7 @@ final readonly class ReadServing
     /** @param Collection<int, LotRow> $shelf */
     public function of(Collection $shelf, int $targetMg, int $guests): Serving
     {
-        return Serving::of(array_values($shelf->map(static fn(LotRow $it): OnShelf => new OnShelf($it->id, $it->on_hand_mg, $it->frozen_since !== null))->all()), self::pieceMg($shelf), $targetMg, $guests);
+        return Serving::of(array_values($shelf->map(static fn(LotRow $it): OnShelf => new OnShelf($it->id, $it->on_hand_mg, $it->frozen_since !== null))->all()), $this->pieceMg($shelf), $targetMg, $guests);
     }
 
     /**
@@ -39,7 +40,7 @@ final readonly class ReadServing
      *
      * @param Collection<int, LotRow> $shelf
      */
-    private static function pieceMg(Collection $shelf): ?int
+    public function pieceMg(Collection $shelf): ?int
     {
         $ofPieces = $shelf->filter(static fn(LotRow $it): bool => $it->kind === LotProductKind::Piece);
         $mean = LotWeight::query()->whereIn('lot_id', $ofPieces->pluck('family_id')->unique()->all())->avg('mass_mg');

@@ -57,6 +57,14 @@ final readonly class ReadTables
         return Standard::read(Node::of($held->document, 'standard'));
     }
 
+    /** How long its carcasses may be out of the refrigerator. */
+    public function coldLimitMs(Assessment $assessment): int
+    {
+        $species = $assessment->held->document->species ?? null;
+
+        return $this->shipped->products()->of(is_string($species) ? $species : '')->coldLimitMs ?? config()->integer('floor.cold_limit_ms');
+    }
+
     /** The class of product of a species: poultry, fish, meat; null for one that did not ship. */
     public function classOf(string $species): ?string
     {

@@ -4,62 +4,73 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Delivery;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Lots\ClassAccount;
+use DeftBlade\Core\Lots\ClassFlow;
 use DeftBlade\Core\Lots\Destination;
-use DeftBlade\Core\Lots\Flow;
 use DeftBlade\Core\Lots\FlowStage;
 use Illuminate\Support\Facades\DB;
 
-/** Where the carcasses of some days went, from the rows that are kept of results and lots. */
+/** Where the carcasses of some days went, class by class, from the rows that are kept of results and lots. */
 final readonly class ReadWeek
 {
-    public function flow(CarbonImmutable $from, CarbonImmutable $to): Flow
-    {
-        return Flow::of($this->delivered($from, $to), $this->gone($from, $to));
-    }
-
-    /** @return array<string, ClassAccount> by species */
-    private function delivered(CarbonImmutable $from, CarbonImmutable $to): array
-    {
-        $rows = self::rows(<<<'SQL'
-            SELECT species, sum(delivered) AS delivered, sum(cuts) AS cuts, sum(by_products) AS by_products, sum(waste) AS waste, sum(open) AS open
-            FROM (
-                SELECT sum(delivered_mg) AS delivered, sum(cuts_mg) AS cuts, sum(by_products_mg) AS by_products, sum(waste_mg) AS waste, sum(open_mg) AS open,
-                    (SELECT document->>'species' FROM held_documents WHERE held_documents.assessment_id = assessments.id ORDER BY seq DESC LIMIT 1) AS species
-                FROM assessments JOIN results ON results.assessment_id = assessments.id
-                WHERE held_on BETWEEN ? AND ? AND cancelled IS NULL
-                GROUP BY assessments.id
-            ) AS classes
-            GROUP BY species ORDER BY species
-            SQL, [$from->toDateString(), $to->toDateString()]);
-        $accounts = [];
-        foreach ($rows as $row) {
-            $mg = self::figures($row, ['delivered', 'cuts', 'by_products', 'waste', 'open']);
-            $accounts[self::text($row, 'species')] = new ClassAccount($mg[0], $mg[1], $mg[2], $mg[3], $mg[4], 0);
-        }
-
-        return $accounts;
-    }
-
-    /** @return list<array{FlowStage, FlowStage, int}> */
-    private function gone(CarbonImmutable $from, CarbonImmutable $to): array
+    /** @return list<HeldFlow> of the practicals of these days, the earliest first */
+    public function between(CarbonImmutable $from, CarbonImmutable $to): array
     {
         $days = [$from->toDateString(), $to->toDateString()];
-        $rows = self::rows(<<<'SQL'
-            SELECT stage, key AS destination, sum(value::bigint) AS mg
-            FROM lots CROSS JOIN LATERAL json_each_text(moved)
-            WHERE made_on BETWEEN ? AND ? AND stage IS NOT NULL
-            GROUP BY stage, key
-            UNION ALL
-            SELECT stage, NULL, sum(on_hand_mg) FROM lots WHERE made_on BETWEEN ? AND ? AND stage IS NOT NULL GROUP BY stage
-            SQL, [...$days, ...$days]);
+        $gone = $this->gone($days);
+        $deliveries = Delivery::between(...$days);
+        $flows = [];
+        foreach ($this->delivered($days) as $row) {
+            $mg = self::figures($row, ['delivered', 'cuts', 'by_products', 'waste', 'open']);
+            $id = self::text($row, 'id');
+            $account = new ClassAccount($mg[0], $mg[1], $mg[2], $mg[3], $mg[4], 0);
+            $flows[] = new HeldFlow(CarbonImmutable::parse(self::text($row, 'held_on')), new ClassFlow(self::text($row, 'species'), $account, $gone[$id] ?? []), $deliveries[$id] ?? null);
+        }
 
-        return array_map(static fn(\stdClass $it): array => [
-            FlowStage::from(self::text($it, 'stage')),
-            $it->destination === null ? FlowStage::OnHand : FlowStage::ofDestination(Destination::from(self::text($it, 'destination'))),
-            self::figures($it, ['mg'])[0],
-        ], $rows);
+        return $flows;
+    }
+
+    /**
+     * @param array{string, string} $days
+     *
+     * @return list<\stdClass>
+     */
+    private function delivered(array $days): array
+    {
+        return self::rows(<<<'SQL'
+            SELECT assessments.id, held_on, sum(delivered_mg) AS delivered, sum(cuts_mg) AS cuts, sum(by_products_mg) AS by_products, sum(waste_mg) AS waste, sum(open_mg) AS open,
+                (SELECT document->>'species' FROM held_documents WHERE held_documents.assessment_id = assessments.id ORDER BY seq DESC LIMIT 1) AS species
+            FROM assessments JOIN results ON results.assessment_id = assessments.id
+            WHERE held_on BETWEEN ? AND ? AND cancelled IS NULL
+            GROUP BY assessments.id, held_on ORDER BY held_on, assessments.id
+            SQL, $days);
+    }
+
+    /**
+     * @param array{string, string} $days
+     *
+     * @return array<string, list<array{FlowStage, FlowStage, int}>> by practical
+     */
+    private function gone(array $days): array
+    {
+        $rows = self::rows(<<<'SQL'
+            WITH made AS (SELECT lots.* FROM lots JOIN assessments ON assessments.id = lots.assessment_id WHERE held_on BETWEEN ? AND ? AND cancelled IS NULL AND stage IS NOT NULL)
+            SELECT assessment_id, stage, key AS destination, sum(value::bigint) AS mg FROM made CROSS JOIN LATERAL json_each_text(moved) GROUP BY assessment_id, stage, key
+            UNION ALL
+            SELECT assessment_id, stage, NULL, sum(on_hand_mg) FROM made GROUP BY assessment_id, stage
+            SQL, $days);
+        $gone = [];
+        foreach ($rows as $row) {
+            $gone[self::text($row, 'assessment_id')][] = [
+                FlowStage::from(self::text($row, 'stage')),
+                $row->destination === null ? FlowStage::OnHand : FlowStage::ofDestination(Destination::from(self::text($row, 'destination'))),
+                self::figures($row, ['mg'])[0],
+            ];
+        }
+
+        return $gone;
     }
 
     /**

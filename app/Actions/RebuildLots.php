@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Assessment;
+use App\Models\LotEntry;
 use App\Models\LotRow;
-use App\Models\PotRow;
+use DeftBlade\Core\Lots\LotFactKind;
 use Illuminate\Support\Facades\DB;
 
 /** Makes the rows that lists of lots read anew from the facts: also after the school changed how long things keep. */
@@ -24,10 +25,11 @@ final readonly class RebuildLots
                 $this->projecting->project($this->books->of(array_values(array_filter($families, is_string(...)))));
             });
         }
-        foreach (PotRow::query()->orderBy('id')->pluck('id') as $pot) {
-            DB::transaction(function () use ($pot): void {
+        $ofOwn = LotEntry::query()->whereIn('kind', [LotFactKind::Pot->value, LotFactKind::Need->value])->orderBy('seq')->pluck('id');
+        foreach ($ofOwn as $family) {
+            DB::transaction(function () use ($family): void {
                 $this->books->lock();
-                $this->projecting->project($this->books->of(is_string($pot) ? [$pot] : []));
+                $this->projecting->project($this->books->of(is_string($family) ? [$family] : []));
             });
         }
 

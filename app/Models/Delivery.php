@@ -32,6 +32,23 @@ final class Delivery extends Model
         return self::query()->where('assessment_id', $assessment->id)->latest('seq')->first();
     }
 
+    /**
+     * Those that hold of the practicals of some days.
+     *
+     * @param string $from YYYY-MM-DD
+     *
+     * @return array<string, self> by practical
+     */
+    public static function between(string $from, string $to): array
+    {
+        $held = [];
+        foreach (self::query()->select('deliveries.*')->join('assessments', 'assessments.id', '=', 'assessment_id')->whereBetween('held_on', [$from, $to])->orderBy('seq')->get() as $delivery) {
+            $held[$delivery->assessment_id] = $delivery;
+        }
+
+        return $held;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

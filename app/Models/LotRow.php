@@ -10,6 +10,7 @@ use DeftBlade\Core\Ledger\CoolingVerdict;
 use DeftBlade\Core\Lots\FlowStage;
 use DeftBlade\Core\Lots\LotProductKind;
 use DeftBlade\Core\Lots\PotUse;
+use DeftBlade\Core\Lots\ProductName;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -59,6 +60,11 @@ final class LotRow extends Model
     public function assessment(): BelongsTo
     {
         return $this->belongsTo(Assessment::class);
+    }
+
+    public function name(): ProductName
+    {
+        return new ProductName($this->species, $this->product, $this->title);
     }
 
     /** It was cooled too slowly: it is not used. */

@@ -7,6 +7,7 @@ namespace App\Models;
 use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Status;
+use DeftBlade\Core\Lots\TrayYield;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -40,6 +41,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int          $by_products_mg
  * @property int          $waste_mg
  * @property int          $open_mg
+ * @property \stdClass    $products_mg     mg by product, pieces that an incident took left out
+ * @property int          $worked_s        without pauses
  */
 final class ResultRow extends Model
 {
@@ -56,8 +59,19 @@ final class ResultRow extends Model
     protected $fillable = [
         'attempt_id', 'assessment_id', 'station', 'last_seq', 'standard_sha256', 'policy_sha256', 'result_sha256', 'status', 'stage', 'total', 'band', 'scores',
         'portion_yield', 'utilisation', 'waste', 'loss', 'balance', 'unaccounted_mg', 'tolerance_mg', 'masses', 'verdicts', 'flags',
-        'delivered_mg', 'cuts_mg', 'by_products_mg', 'waste_mg', 'open_mg',
+        'delivered_mg', 'cuts_mg', 'by_products_mg', 'waste_mg', 'open_mg', 'products_mg', 'worked_s',
     ];
+
+    /** What its carcass came to. */
+    public function yield(): TrayYield
+    {
+        $masses = [];
+        foreach (get_object_vars($this->products_mg) as $product => $mg) {
+            $masses[(string) $product] = is_int($mg) ? $mg : 0;
+        }
+
+        return new TrayYield($this->balance !== BalanceState::Open, $this->delivered_mg, $masses, $this->worked_s);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -65,7 +79,7 @@ final class ResultRow extends Model
         return [
             'station' => 'int', 'last_seq' => 'int', 'status' => Status::class, 'stage' => Stage::class, 'balance' => BalanceState::class, 'total' => 'float', 'portion_yield' => 'float',
             'utilisation' => 'float', 'waste' => 'float', 'loss' => 'float', 'unaccounted_mg' => 'int', 'tolerance_mg' => 'int', 'scores' => 'object', 'masses' => 'object',
-            'verdicts' => 'object', 'flags' => 'array', 'delivered_mg' => 'int', 'cuts_mg' => 'int', 'by_products_mg' => 'int', 'waste_mg' => 'int', 'open_mg' => 'int',
+            'verdicts' => 'object', 'flags' => 'array', 'delivered_mg' => 'int', 'cuts_mg' => 'int', 'by_products_mg' => 'int', 'waste_mg' => 'int', 'open_mg' => 'int', 'products_mg' => 'object', 'worked_s' => 'int',
         ];
     }
 }

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use DeftBlade\Core\Grading\ComponentKinds;
 use DeftBlade\Core\Json\Findings;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\School\SchoolSettings;
 use DeftBlade\Core\Sentence\Catalogue;
 use DeftBlade\Core\Sentence\Sentences;
@@ -44,6 +45,11 @@ final readonly class School
     public function settingsOf(?SchoolSetting $choice): SchoolSettings
     {
         return $choice === null ? SchoolSettings::ofTheBook() : SchoolSettings::read(Node::of($choice->document, 'school'), $this->lexicon, $this->catalogue);
+    }
+
+    public function currency(): Currency
+    {
+        return Currency::known($this->settings->currency) ?? throw new \LogicException('the school\'s currency is a known one');
     }
 
     public function vocabulary(): Vocabulary

@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Lots\ClassCost;
 use DeftBlade\Core\Lots\ClassYield;
+use DeftBlade\Core\Lots\CostSum;
 use DeftBlade\Core\Lots\LotProducts;
+use DeftBlade\Core\Lots\Tables;
+use DeftBlade\Core\Lots\TrayYield;
 use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Package\Assessment;
 use DeftBlade\Core\Tests\Support\Lots;
 use DeftBlade\Core\Tests\Support\Package;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** A class as a butcher's test, worked by hand. */
 final class ClassYieldTest extends TestCase
@@ -26,7 +32,7 @@ final class ClassYieldTest extends TestCase
     public function testAddsUpTheTraysThatAreWeighedToTheEnd(): void
     {
         $yield = $this->class(Package::shipped()->attempt('a1', self::TRAY)->attempt('a2', self::TRAY)->attempt('a3', ['ap' => 1900, 'wing.left' => 90]));
-        self::assertSame([2, 4_000_000, 2_400], [$yield->trays, $yield->apMg, $yield->seconds]);
+        self::assertSame([2, 4_000_000, 2_400], [count($yield->trays), $yield->apMg, $yield->seconds]);
         self::assertSame([1_200_000, 600_000, 400_000, 400_000], array_map(static fn(string $it): int => $yield->massMg[$it], ['breast', 'thigh', 'drumstick', 'wing']));
     }
 
@@ -53,6 +59,40 @@ final class ClassYieldTest extends TestCase
         self::assertSame([0, 1_000, null, null, null], [$answer['by_product_value_minor'], $answer['net_cost_minor'], $answer['saving_minor'], $answer['labour_minor'], $answer['pieces'][0]['cost_minor']]);
     }
 
+    public function testTheTraysOfAClassAddUpToItToTheCent(): void
+    {
+        $random = new Randomizer(new Mt19937(20261126));
+        for ($run = 0; $run < 40; $run++) {
+            $package = Package::shipped();
+            foreach (range(1, $random->getInt(2, 7)) as $tray) {
+                $masses = array_map(static fn(mixed $it): mixed => is_int($it) ? $it + $random->getInt(-15, 15) : $it, self::TRAY);
+                $package = $package->attempt("a$tray", ['ap' => 2100, 'clock' => [0 => 'start', $random->getInt(600, 2400) => 'stop']] + $masses);
+            }
+            $cost = ClassCost::of($this->class($package), self::euro(), $random->getInt(1, 20_000), self::PRICES, $random->getInt(0, 1) === 0 ? null : $random->getInt(1, 5_000));
+            self::assertNotNull($cost);
+            self::assertEquals($cost->sum(), CostSum::all($cost->byTray()));
+        }
+    }
+
+    public function testAHeavierCarcassBearsMoreOfTheDeliveryAndBetterBoningCostsLess(): void
+    {
+        $trays = ClassCost::of($this->class(Package::shipped()->attempt('heavy', ['ap' => 2500] + self::TRAY)->attempt('usual', self::TRAY)->attempt('wasteful', ['breast.left' => 150, 'breast.right' => 150] + self::TRAY)), self::euro(), 6_500, self::PRICES, 1_800)?->byTray() ?? [];
+        self::assertSame([2_500, 2_000, 2_000], array_map(static fn(string $it): int => $trays[$it]->apMinor, ['heavy', 'usual', 'wasteful']));
+        self::assertSame([81, 81, 81], array_map(static fn($it): int => $it->byProductMinor(), array_values($trays)), '0.5 kg of bones at 1.00, 0.1 kg of fat at 1.50, trim and scrape 0.02 kg each at 4.00');
+        self::assertSame([1_476, 1_919], [$trays['usual']->perKgMinor(), $trays['wasteful']->perKgMinor()], '19.19 for 1.3 kg of cuts, and for 1.0 kg');
+    }
+
+    public function testTheStandardExpectsTheSharesOfItsCarcass(): void
+    {
+        $class = Assessment::read(Node::decode(Package::shipped()->attempt('a1', self::TRAY)->json()));
+        $products = LotProducts::of($class->standard, Lots::kitchen(), 'poultry');
+        $expected = TrayYield::expected($class->standard, $products, 2_000_000);
+        $share = static fn(string $id): float => array_sum(array_map(static fn(string $place): float => $class->standard->cuts->pieces[$place]->expectation->share ?? 0.0, $products->products[$id]->places));
+        self::assertSame([(int) round(2_000_000 * $share('breast')), (int) round(2_000_000 * $share('thigh'))], [$expected->massMg['breast'], $expected->massMg['thigh']]);
+        self::assertArrayNotHasKey(LotProducts::SCRAPE, $expected->massMg, 'nothing is left on the frame');
+        self::assertLessThanOrEqual(2_000_000, array_sum($expected->massMg));
+    }
+
     public function testWithoutAWeighedTrayThereIsNoTest(): void
     {
         self::assertNull($this->class(Package::shipped()->attempt('a1', ['ap' => 1900]))->test(self::euro(), 1_000, [], null));
@@ -62,7 +102,13 @@ final class ClassYieldTest extends TestCase
     {
         $class = Assessment::read(Node::decode($package->json()));
 
-        return ClassYield::of($class->standard, LotProducts::of($class->standard, Lots::kitchen(), 'poultry'), $class->grade()->attempts);
+        $products = LotProducts::of($class->standard, Lots::kitchen(), 'poultry');
+        $trays = [];
+        foreach ($class->grade()->attempts as $result) {
+            $trays[$result->attempt->id] = TrayYield::of(Tables::of($class->standard, $products, [$result]), $result);
+        }
+
+        return ClassYield::of($products, $trays);
     }
 
     private static function euro(): Currency

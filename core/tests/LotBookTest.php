@@ -108,6 +108,21 @@ final class LotBookTest extends TestCase
         self::assertSame(7, Lots::kitchen(['keeping' => 'week'])->daysOf('fish'), 'FDA Food Code 2022, 3-501.17');
     }
 
+    public function testANeedStandsUntilItIsTakenBack(): void
+    {
+        $need = Lots::need('n', ['pieces' => 24]);
+        self::assertSame([24, null, 'Lunch'], [Lots::book($need)->needs['n']->pieces, Lots::book($need)->needs['n']->massMg, Lots::book($need)->needs['n']->for]);
+        self::assertSame([], Lots::book($need, Lots::fact('v', 'void', ['target' => 'n', 'reason' => 'Cancelled']))->needs);
+    }
+
+    public function testTheShippedKitchenKnowsWhatThingsBecome(): void
+    {
+        $kitchen = Lots::kitchen();
+        self::assertContains('a braise', $kitchen->becomes('thigh', 'poultry'));
+        self::assertSame($kitchen->becomes('knuckle', 'meat'), $kitchen->becomes('sirloin', 'meat'), 'what is not named becomes what its class of product does');
+        self::assertSame([], $kitchen->becomes('tail', null));
+    }
+
     public function testNoGramAppearsOrVanishesWhateverIsTakenDown(): void
     {
         $random = new Randomizer(new Mt19937(20261126));
@@ -158,6 +173,7 @@ final class LotBookTest extends TestCase
             LotFactKind::PotStep => Lots::fact($id, 'pot_step', ['pot' => $any(array_keys($book->pots)), 'step' => 'strained']),
             LotFactKind::Draw => Lots::fact($id, 'draw', ['pot' => $any(array_keys($book->pots)), 'mass_mg' => $mass, 'made' => '2026-03-02']),
             LotFactKind::Cool => Lots::cooled($id, $lot, sprintf('%02d:00:00', $random->getInt(10, 20)), $random->getInt(2, 70)),
+            LotFactKind::Need => Lots::need($id),
             LotFactKind::Void => Lots::fact($id, 'void', ['target' => $any(array_keys($book->facts)), 'reason' => 'x']),
         };
     }

@@ -140,6 +140,8 @@ final class RefusalsTest extends TestCase
             [MessageCode::PutAwayAlready, 'fact.weights[0]: is put away already', $tables(['weights' => [$weight]])],
             [MessageCode::NotTheSum, 'fact.mass_mg: the weights add up to 150 g', static fn(): array => Lots::tables(Package::shipped()->attempt('a1', ['thigh.left' => 150]))->check(PutAway::of(new CaptureHead('l', 0, 'x'), new FieldValues(['assessment' => 'a', 'product' => 'thigh', 'off' => false, 'weights' => [$weight], 'mass_mg' => Mass::ofMilligrams(151_000), 'made' => new \DateTimeImmutable()])), Node::of((object) ['weights' => [$weight], 'mass_mg' => 151_000], 'fact'), [])],
             [MessageCode::NoSuchPot, 'facts[1].pot: no pot has this id', $on(Lots::fact('s', 'pot_step', ['pot' => 'p', 'step' => 'skimmed']))],
+            [MessageCode::PiecesOrMass, 'facts[1]: says how many pieces, or how much: one of the two', $on(Lots::need('n', ['pieces' => 24, 'mass_mg' => 1_000]))],
+            [MessageCode::NotForANeed, 'facts[1].to: is needed for service or for a practical', $on(Lots::need('n', ['to' => 'waste']))],
             [MessageCode::MassOrVolume, 'facts[2]: says neither how much it weighs nor its volume', $on(Lots::pot('p'), Lots::fact('d', 'draw', ['pot' => 'p', 'made' => '2026-03-02']))],
             [MessageCode::PotIsUsed, 'facts[3].target: something was drawn from this pot; take that back first', $on(Lots::pot('p'), Lots::drawn('d', 'p'), $void('p'))],
             [MessageCode::LotIsBarred, 'facts[5].to: was cooled too slowly: it goes in the bin, nowhere else', $on(Lots::pot('p'), Lots::drawn('d', 'p'), Lots::cooled('c', 'd', '12:00:00', 60), Lots::cooled('e', 'd', '15:00:00', 30), $move(['lot' => 'd', 'mass_mg' => 1]))],

@@ -77,11 +77,19 @@ test("by keyboard: from the carcass to the class sheet and the package", async (
     await tried;
     await expect(page.getByText("Not taken: the reading is still moving")).toBeVisible();
     await page.locator('[data-scale="stable"]').waitFor();
+    let letGo = (): void => undefined;
+    const held = new Promise<void>((go) => (letGo = go));
+    await page.route("**/pan", async (route) => {
+      if (route.request().postData()?.includes("tare")) await held;
+      await route.continue();
+    });
     await page.getByRole("button", { name: "Tare" }).click();
     await page.getByRole("button", { name: "Take it off" }).click();
+    letGo();
     await expect(page.locator('[data-scale="refused"]')).toContainText("below zero");
     await page.getByRole("button", { name: "Take left breast" }).click();
     await expect(page.getByText("Not taken: the reading is below zero")).toBeVisible();
+    await page.unroute("**/pan");
     await page.getByRole("button", { name: "Zero" }).click();
     await page.locator('[data-scale="stable"]').waitFor();
   });

@@ -23,7 +23,6 @@ use App\School\School;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Grading\Policy;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Planning\ByProduct;
 use DeftBlade\Core\Planning\Equipment;
 use DeftBlade\Core\Planning\Turn;
@@ -60,7 +59,7 @@ final readonly class PracticalPrint
             array_map(static fn(BriefAssessor $it): array => ['name' => is_string($name = $names->get($it->person)) ? $name : '', 'second' => $it->isSecond, 'at' => Stations::inWords($it->stations)], $document->assessors),
             Room::named($document->room),
             $this->school->settings->units,
-            Currency::known($this->school->settings->currency) ?? throw new \LogicException('the school\'s currency is a known one'),
+            $this->school->currency(),
             $this->school->settings->timeZone,
             $this->school->vocabulary()->say('{Frame} scrape'),
             $this->school->sentences(),

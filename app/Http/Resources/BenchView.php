@@ -29,5 +29,7 @@ final readonly class BenchView
         public array $waiting,
         #[OA\Property(description: 'There are practicals of earlier days beyond these.')]
         public bool $has_earlier,
+        #[OA\Property(description: 'Null where nothing goes over its day within two days, or all of it is asked for.')]
+        public ?SpareView $spare,
     ) {}
 }

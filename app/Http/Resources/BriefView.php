@@ -14,7 +14,6 @@ use App\Models\Role;
 use App\Models\Room;
 use App\Models\User;
 use App\School\School;
-use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Planning\Order;
 use DeftBlade\Core\Planning\OrderLine;
 use DeftBlade\Core\Planning\Stock;
@@ -81,7 +80,7 @@ final readonly class BriefView
         $sentences = $school->sentences();
         $policy = PublishedPolicy::inForce();
         $lines = array_values(array_filter(array_map(static fn(PlannedList $it): ?OrderLine => $it->order, $plan->lists)));
-        $order = new Order(Currency::known($school->settings->currency) ?? throw new \LogicException('the school\'s currency is a known one'), $lines);
+        $order = new Order($school->currency(), $lines);
         $isPriced = $lines !== [] && array_filter($plan->lists, static fn(PlannedList $it): bool => $it->order !== null && ! $it->isPriced) === [];
 
         return new self(

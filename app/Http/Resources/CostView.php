@@ -40,5 +40,9 @@ final readonly class CostView
         public array $lines,
         #[OA\Property(description: 'Null while no tray is weighed to the end, or nobody wrote the delivery down.')]
         public ?YieldTestView $test,
+        #[OA\Property(description: 'What the standard expects of the same carcasses at the same prices.')]
+        public ?YieldTestView $expected,
+        #[OA\Property]
+        public ?EarlierCostView $last,
     ) {}
 }

@@ -37,6 +37,8 @@ final readonly class LotView
         public ?PotUse $use,
         #[OA\Property]
         public string $product,
+        #[OA\Property(description: 'Its title in the words of the book, marked.')]
+        public string $marked,
         #[OA\Property]
         public string $title,
         #[OA\Property(description: 'Pieces that did not meet the standard.')]
@@ -95,6 +97,7 @@ final readonly class LotView
             $lot->assessment?->title,
             $lot->use,
             $lot->product,
+            $lot->title,
             $words->say($lot->title),
             $lot->is_off,
             $lot->species,

@@ -15,6 +15,7 @@ final readonly class PutAwayView
      * @param list<GibletView>        $giblets
      * @param list<LotView>           $lots
      * @param list<ChangedWeightView> $changed
+     * @param list<ColdTimeView>      $cold
      */
     public function __construct(
         #[OA\Property(format: 'uuid')]
@@ -35,5 +36,9 @@ final readonly class PutAwayView
         public array $lots,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ChangedWeightView::class))]
         public array $changed,
+        #[OA\Property(description: 'How long a carcass may be out of the refrigerator.')]
+        public int $cold_limit_ms,
+        #[OA\Property(description: 'Of trays that were out, in the order of stations.', type: 'array', items: new OA\Items(ref: ColdTimeView::class))]
+        public array $cold,
     ) {}
 }

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ServingView
 {
-    /** @param list<ServingLotView> $lots */
+    /** @param list<LotShareView> $lots */
     public function __construct(
         #[OA\Property(description: 'Pieces on a plate; 0 where nothing is counted in pieces.')]
         public int $per_plate,
@@ -18,7 +18,7 @@ final readonly class ServingView
         public int $plate_mg,
         #[OA\Property(description: 'How many guests there is enough for.')]
         public int $covers,
-        #[OA\Property(description: 'What to take for the guests asked for: what must go first, first.', type: 'array', items: new OA\Items(ref: ServingLotView::class))]
+        #[OA\Property(description: 'What to take for the guests asked for: what must go first, first.', type: 'array', items: new OA\Items(ref: LotShareView::class))]
         public array $lots,
         #[OA\Property]
         public int $short_mg,

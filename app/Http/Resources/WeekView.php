@@ -31,6 +31,10 @@ final readonly class WeekView
         public int $lost_mg,
         #[OA\Property(description: 'On hand, on the tables, or still to be weighed.')]
         public int $here_mg,
+        #[OA\Property(description: 'ISO 4217')]
+        public string $currency,
+        #[OA\Property]
+        public FlowMoneyView $money,
         #[OA\Property(type: 'array', items: new OA\Items(ref: FlowPlaceView::class))]
         public array $places,
         #[OA\Property(type: 'array', items: new OA\Items(ref: FlowBandView::class))]

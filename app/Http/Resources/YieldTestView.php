@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use DeftBlade\Core\Ledger\YieldTest;
 use OpenApi\Attributes as OA;
 
 /** What a butcher's test comes to; money in minor units. */
@@ -41,14 +42,14 @@ final readonly class YieldTestView
         public ?int $scrape_break_even_s,
     ) {}
 
-    /** @param array<string, mixed> $answer of the yield test */
-    public static function of(array $answer, int $apCost): self
+    public static function of(YieldTest $test): self
     {
+        $answer = $test->answer();
         $whole = static fn(string $key): ?int => is_int($answer[$key] ?? null) ? $answer[$key] : null;
         $share = static fn(string $key): ?float => is_int($answer[$key] ?? null) || is_float($answer[$key] ?? null) ? (float) $answer[$key] : null;
 
         return new self(
-            $apCost,
+            $test->apCost,
             $whole('by_product_value_minor') ?? 0,
             $whole('net_cost_minor') ?? 0,
             $whole('ep_mg') ?? 0,

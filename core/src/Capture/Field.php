@@ -24,6 +24,8 @@ final readonly class Field
 
     private const MOST_STATION = 999;
 
+    private const MOST_COUNT = 10_000;
+
     private const MOST_ML = 1_000_000;
 
     private const MOST_VERSION = 1_000_000;
@@ -94,6 +96,7 @@ final readonly class Field
             FieldType::Flag => $node->boolean(),
             FieldType::Version => $node->integer(1, self::MOST_VERSION),
             FieldType::Volume => $node->integer(1, self::MOST_ML),
+            FieldType::Count => $node->integer(1, self::MOST_COUNT),
             FieldType::Day => Day::read($node),
         };
     }
@@ -119,6 +122,7 @@ final readonly class Field
             FieldType::Flag => ['type' => 'boolean'],
             FieldType::Version => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_VERSION],
             FieldType::Volume => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_ML],
+            FieldType::Count => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_COUNT],
             FieldType::Day => ['type' => 'string', 'pattern' => '^\\d{4}-\\d{2}-\\d{2}$'],
         };
     }

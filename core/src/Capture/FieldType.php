@@ -37,6 +37,8 @@ enum FieldType
     case Version;
     /** Millilitres, more than 0. */
     case Volume;
+    /** How many, from 1. */
+    case Count;
     /** A day of the calendar. */
     case Day;
 }

@@ -72,14 +72,14 @@ final readonly class YieldTest implements Computation
 
         return [
             'by_product_value_minor' => Minor::rounded($this->byProductValue()),
-            'net_cost_minor' => Minor::rounded($this->netCost()),
+            'net_cost_minor' => $this->netCostMinor(),
             'ep_mg' => $this->epMg(),
             'yield' => $this->epMg() / $this->apMg,
             'ep_cost_per_kg_minor' => self::rounded($this->perKg($this->netCost())),
             'cost_factor' => $this->costFactor(),
-            'labour_minor' => self::rounded($this->labour?->cost()),
+            'labour_minor' => $this->labourMinor(),
             'ep_cost_with_labour_per_kg_minor' => self::rounded($this->labour === null ? null : $this->perKg($this->netCost() + $this->labour->cost())),
-            'parts_value_minor' => self::rounded($parts),
+            'parts_value_minor' => $this->partsValueMinor(),
             'saving_minor' => self::rounded($saving),
             'saving_fraction' => $saving === null || $parts === null || $parts <= 0 ? null : $saving / $parts,
             'break_even_wage_per_hour_minor' => self::rounded($saving === null ? null : $this->labour?->breakEvenWage($saving)),
@@ -91,6 +91,24 @@ final readonly class YieldTest implements Computation
     public function epMg(): int
     {
         return array_sum(array_map(static fn(YieldPiece $it): int => $it->massMg, $this->pieces));
+    }
+
+    /** What the cuts have to pay for, rounded. */
+    public function netCostMinor(): int
+    {
+        return Minor::rounded($this->netCost());
+    }
+
+    /** Null where no labour is said. */
+    public function labourMinor(): ?int
+    {
+        return self::rounded($this->labour?->cost());
+    }
+
+    /** The cuts bought as cuts, rounded; null where one of them has no price. */
+    public function partsValueMinor(): ?int
+    {
+        return self::rounded($this->partsValue());
     }
 
     private function byProductValue(): float

@@ -17,6 +17,23 @@ final readonly class ClassAccount
      */
     public function __construct(public int $deliveredMg, public int $cutsMg, public int $byProductMg, public int $wasteMg, public int $openMg, public int $putAwayMg) {}
 
+    public static function none(): self
+    {
+        return new self(0, 0, 0, 0, 0, 0);
+    }
+
+    public function plus(self $other): self
+    {
+        return new self(
+            $this->deliveredMg + $other->deliveredMg,
+            $this->cutsMg + $other->cutsMg,
+            $this->byProductMg + $other->byProductMg,
+            $this->wasteMg + $other->wasteMg,
+            $this->openMg + $other->openMg,
+            $this->putAwayMg + $other->putAwayMg,
+        );
+    }
+
     /** Drip, what stayed on boards, and what nobody weighed; below 0 where more came off than went in. */
     public function lossMg(): int
     {

@@ -4,36 +4,32 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Lots;
 
-use DeftBlade\Core\Balance\BalanceState;
-use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Ledger\YieldTest;
 use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Money\Minor;
-use DeftBlade\Core\Standard\Standard;
 
 /** What the carcasses of a class came to, of those trays that are weighed to the end: the masses a butcher's test is made of. */
 final readonly class ClassYield
 {
-    private const MS = 1_000;
-
     /**
-     * @param array<string, int> $massMg  by product
-     * @param int                $seconds that were worked, without pauses
+     * @param array<string, TrayYield> $trays   by attempt
+     * @param array<string, int>       $massMg  by product
+     * @param int                      $seconds that were worked, without pauses
      */
-    private function __construct(public LotProducts $products, public int $trays, public int $apMg, public array $massMg, public int $seconds) {}
+    private function __construct(public LotProducts $products, public array $trays, public int $apMg, public array $massMg, public int $seconds) {}
 
-    /** @param iterable<AttemptResult> $results of one class */
-    public static function of(Standard $standard, LotProducts $products, iterable $results): self
+    /** @param array<string, TrayYield> $trays of one class, by attempt */
+    public static function of(LotProducts $products, array $trays): self
     {
-        $weighed = array_values(array_filter([...$results], static fn(AttemptResult $it): bool => $it->balance->state !== BalanceState::Open));
-        $tables = Tables::of($standard, $products, $weighed);
+        $whole = array_filter($trays, static fn(TrayYield $it): bool => $it->isWhole);
         $masses = [];
-        foreach ($tables->weights as $weight) {
-            $masses[$weight->product->id] = ($masses[$weight->product->id] ?? 0) + $weight->massMg;
+        foreach (array_keys($products->products) as $product) {
+            $mass = self::sum($whole, static fn(TrayYield $it): int => $it->massMg[$product] ?? 0);
+            $masses += $mass === 0 ? [] : [$product => $mass];
         }
 
-        return new self($products, count($weighed), $tables->account(0)->deliveredMg, $masses, intdiv(array_sum(array_map(static fn(AttemptResult $it): int => $it->attempt->log->time->ms, $weighed)), self::MS));
+        return new self($products, $whole, self::sum($whole, static fn(TrayYield $it): int => $it->apMg), $masses, self::sum($whole, static fn(TrayYield $it): int => $it->seconds));
     }
 
     /** What its carcasses cost, as their share of a delivery by mass: minor units, rounded half up. */
@@ -76,5 +72,14 @@ final readonly class ClassYield
             'labour' => $wage === null ? null : (object) ['seconds' => $this->seconds, 'wage_per_hour_minor' => $wage],
             'scrape' => $scrape,
         ], 'yield-test'));
+    }
+
+    /**
+     * @param array<string, TrayYield> $trays
+     * @param callable(TrayYield): int $figure
+     */
+    private static function sum(array $trays, callable $figure): int
+    {
+        return array_sum(array_map($figure, array_values($trays)));
     }
 }

@@ -13,12 +13,13 @@ use DeftBlade\Core\Message\MessageCode;
 final readonly class LotBook
 {
     /**
-     * @param array<string, LotFact> $facts     by id, in the order they were accepted; those taken out too
-     * @param array<string, true>    $withdrawn ids
-     * @param array<string, Lot>     $lots      by id
-     * @param array<string, Pot>     $pots      by id
+     * @param array<string, LotFact>   $facts     by id, in the order they were accepted; those taken out too
+     * @param array<string, true>      $withdrawn ids
+     * @param array<string, Lot>       $lots      by id
+     * @param array<string, Pot>       $pots      by id
+     * @param array<string, NeedAsked> $needs     by id
      */
-    private function __construct(public array $facts, private array $withdrawn, public array $lots, public array $pots) {}
+    private function __construct(public array $facts, private array $withdrawn, public array $lots, public array $pots, public array $needs) {}
 
     /** @param list<LotFact> $facts accepted before, in that order */
     public static function of(array $facts): self
@@ -30,7 +31,7 @@ final readonly class LotBook
                 $withdrawn[$fact->target] = true;
             }
         }
-        $lots = $pots = [];
+        $lots = $pots = $needs = [];
         foreach ($facts as $fact) {
             if (isset($withdrawn[$fact->id]) || $fact instanceof LotWithdrawal) {
                 continue;
@@ -39,6 +40,8 @@ final readonly class LotBook
                 $lots[$fact->id] = Lot::putAway($fact);
             } elseif ($fact instanceof PotStarted) {
                 $pots[$fact->id] = Pot::of($fact);
+            } elseif ($fact instanceof NeedAsked) {
+                $needs[$fact->id] = $fact;
             } elseif (($fact instanceof PotStepped || $fact instanceof Drawn) && isset($pots[$fact->pot])) {
                 $pots[$fact->pot] = $pots[$fact->pot]->after($fact);
                 $lots += $fact instanceof Drawn ? [$fact->id => Lot::drawn($pots[$fact->pot]->start, $fact)] : [];
@@ -49,7 +52,7 @@ final readonly class LotBook
             }
         }
 
-        return new self($byId, $withdrawn, $lots, $pots);
+        return new self($byId, $withdrawn, $lots, $pots, $needs);
     }
 
     /**
@@ -67,6 +70,7 @@ final readonly class LotBook
         match (true) {
             $fact instanceof PutAway, $fact instanceof PotStarted => null,
             $fact instanceof PotStepped => $this->pot($fact->pot, $node),
+            $fact instanceof NeedAsked => self::checkNeed($fact, $node),
             $fact instanceof Drawn => $this->checkDraw($fact, $node),
             $fact instanceof LotWithdrawal => $this->checkWithdrawal($fact, $node),
             $fact instanceof Moved => $this->checkMove($fact, $node),
@@ -98,6 +102,16 @@ final readonly class LotBook
         $this->pot($fact->pot, $node);
         if ($fact->massMg() === null) {
             throw $node->fail(MessageCode::MassOrVolume);
+        }
+    }
+
+    private static function checkNeed(NeedAsked $fact, Node $node): void
+    {
+        if (($fact->pieces === null) === ($fact->massMg === null)) {
+            throw $node->fail(MessageCode::PiecesOrMass);
+        }
+        if ($fact->to !== Destination::Practical && $fact->to !== Destination::Service) {
+            throw $node->at('to')->fail(MessageCode::NotForANeed);
         }
     }
 

@@ -18,6 +18,7 @@ enum LotFactKind: string
     case PotStep = 'pot_step';
     case Draw = 'draw';
     case Cool = 'cool';
+    case Need = 'need';
     case Void = 'void';
 
     /** @return class-string<LotFact> */
@@ -35,6 +36,7 @@ enum LotFactKind: string
             self::PotStep => PotStepped::class,
             self::Draw => Drawn::class,
             self::Cool => LotCooled::class,
+            self::Need => NeedAsked::class,
             self::Void => LotWithdrawal::class,
         };
     }

@@ -22,13 +22,14 @@ final readonly class LotKitchen
      * @param array<string, list<Destination>> $never        by product
      * @param array<string, PotKind>           $pots         by use
      * @param array<string, int>               $days         by class of product, or by use of the pot that made it
+     * @param array<string, list<string>>      $becomes      by product, or by class of product
      */
-    private function __construct(public string $scrapeTitle, private array $giblets, private array $destinations, private array $never, private array $pots, private array $days) {}
+    private function __construct(public string $scrapeTitle, private array $giblets, private array $destinations, private array $never, private array $pots, private array $days, private array $becomes) {}
 
     /** @param array<string, string> $answers the variant of practice the school chose, by question */
     public static function read(Node $node, array $answers): self
     {
-        $node->keys(['scrape', 'giblets', 'destinations', 'never', 'pots', 'keeps']);
+        $node->keys(['scrape', 'giblets', 'destinations', 'never', 'pots', 'keeps', 'becomes']);
         $keeps = $node->at('keeps')->keys(['question', 'days'])->at('days');
         $schools = self::keysOf($keeps);
         $answer = $answers[$node->at('keeps')->at('question')->identifier()] ?? '';
@@ -40,6 +41,7 @@ final readonly class LotKitchen
             self::each($node->at('never'), static fn(Node $list): array => array_map(static fn(Node $it): Destination => $it->oneOf(Destination::class), $list->items())),
             self::each($node->at('pots'), PotKind::read(...)),
             self::each($keeps->at(in_array($answer, $schools, true) ? $answer : $schools[0]), static fn(Node $it): int => $it->integer(1, self::MOST_DAYS)),
+            self::each($node->at('becomes'), static fn(Node $list): array => array_map(static fn(Node $it): string => $it->text(), $list->items())),
         );
     }
 
@@ -67,6 +69,16 @@ final readonly class LotKitchen
         if (! in_array($fact->to, $this->destinationsOf($product), true)) {
             throw $node->at('to')->fail(MessageCode::NeverThere);
         }
+    }
+
+    /**
+     * What it could become before it goes over its day: as its product does, else as its class of product.
+     *
+     * @return list<string>
+     */
+    public function becomes(string $product, ?string $class): array
+    {
+        return $this->becomes[$product] ?? $this->becomes[$class ?? ''] ?? [];
     }
 
     public function pot(PotUse $use): PotKind

@@ -8,6 +8,7 @@ use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Capture\BinWeighed;
 use DeftBlade\Core\Capture\CaptureHistory;
 use DeftBlade\Core\Capture\CaptureKind;
+use DeftBlade\Core\Capture\ColdChain;
 use DeftBlade\Core\Capture\IncidentRecorded;
 use DeftBlade\Core\Capture\PieceWeighed;
 use DeftBlade\Core\Capture\PortionWeighed;
@@ -27,19 +28,21 @@ final readonly class Tables
     public const WEIGHTS = [CaptureKind::Piece, CaptureKind::Portion, CaptureKind::Bin, CaptureKind::Scrape, CaptureKind::Incident, CaptureKind::Void];
 
     /**
-     * @param array<string, LaidOut> $weights  by the id of the capture
-     * @param int                    $thrownMg pieces that were weighed and then taken by an incident
-     * @param int                    $openMg   what is still to come off carcasses that are not weighed to the end
+     * @param array<string, LaidOut>   $weights  by the id of the capture
+     * @param int                      $thrownMg pieces that were weighed and then taken by an incident
+     * @param int                      $openMg   what is still to come off carcasses that are not weighed to the end
+     * @param array<string, ColdChain> $cold     how long each carcass was out of the refrigerator, by attempt
      */
-    private function __construct(public LotProducts $products, public array $weights, private int $deliveredMg, private int $thrownMg, private int $openMg) {}
+    private function __construct(public LotProducts $products, public array $weights, private int $deliveredMg, private int $thrownMg, private int $openMg, public array $cold = []) {}
 
     /** @param iterable<AttemptResult> $results of one class */
     public static function of(Standard $standard, LotProducts $products, iterable $results): self
     {
-        $weights = [];
+        $weights = $cold = [];
         $delivered = $thrown = $open = 0;
         foreach ($results as $result) {
             $log = $result->attempt->log;
+            $cold[$result->attempt->id] = $log->floor->coldChain;
             $asPurchased = $log->weights->received?->mass->mg ?? 0;
             $delivered += $asPurchased;
             $out = 0;
@@ -57,7 +60,7 @@ final readonly class Tables
             $open += $result->balance->state === BalanceState::Open ? $asPurchased - $out : 0;
         }
 
-        return new self($products, $weights, $delivered, $thrown, $open);
+        return new self($products, $weights, $delivered, $thrown, $open, $cold);
     }
 
     /**

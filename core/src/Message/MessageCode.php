@@ -132,6 +132,9 @@ enum MessageCode: string
     case NoSuchLot = 'problem.no_such_lot';
     case NoSuchPot = 'problem.no_such_pot';
     case MassOrVolume = 'problem.mass_or_volume';
+    case PiecesOrMass = 'problem.pieces_or_mass';
+    case NotForANeed = 'problem.not_for_a_need';
+    case NoSuchNeed = 'problem.no_such_need';
     case LotIsBarred = 'problem.lot_is_barred';
     case PotIsUsed = 'problem.pot_is_used';
     case NotForPot = 'problem.not_for_pot';

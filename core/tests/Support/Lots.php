@@ -28,6 +28,14 @@ final class Lots
         return self::fact($id, 'put_away', $of + ['assessment' => 'a', 'product' => 'thigh', 'off' => false, 'weights' => ['w'], 'mass_mg' => 2_000_000, 'made' => '2026-03-02']);
     }
 
+    /** @param array<string, mixed> $of what differs from two kilograms of thighs for Wednesday, 4 March */
+    public static function need(string $id, array $of = []): \stdClass
+    {
+        $of += ['species' => 'chicken', 'product' => 'thigh', 'title' => 'Thigh', 'on' => '2026-03-04', 'to' => 'service', 'text' => 'Lunch'];
+
+        return self::fact($id, 'need', $of + (isset($of['pieces']) ? [] : ['mass_mg' => 2_000_000]));
+    }
+
     public static function pot(string $id, string $use = 'stock'): \stdClass
     {
         return self::fact($id, 'pot', ['use' => $use, 'moves' => ['m']]);

@@ -666,6 +666,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/ledger/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["needs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/people": {
         parameters: {
             query?: never;
@@ -1280,6 +1296,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/ledger/term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["term"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/term.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["termCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/ledger/term.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description One page for the finance office. */
+        get: operations["termPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}": {
         parameters: {
             query?: never;
@@ -1600,6 +1665,7 @@ export interface components {
             waiting: components["schemas"]["WaitingView"][];
             /** @description There are practicals of earlier days beyond these. */
             has_earlier: boolean;
+            spare: components["schemas"]["SpareView"] | null;
         };
         /** @description What became of a practical after it was set. */
         BriefChangeView: {
@@ -1893,6 +1959,23 @@ export interface components {
             email: string;
             least_password: number;
         };
+        /** @description How long the carcass of a tray was out of the refrigerator. */
+        ColdTimeView: {
+            station: number;
+            /** @description Of the times that are over. */
+            out_ms: number;
+            /** @description Since when it is out now; null where it is not. */
+            since_ms: number | null;
+        };
+        /** @description What a practical that is to come should make of something. */
+        ComingSupplyView: {
+            title: string;
+            /** Format: date */
+            held_on: string;
+            mass_mg: number;
+            /** @description 0 of what is not counted in pieces. */
+            pieces: number;
+        };
         /** @description A temperature at the core of a container. */
         CoolingReadingView: {
             /** @description In ms since 1970. */
@@ -1935,6 +2018,31 @@ export interface components {
             cost_minor: number | null;
             cost_per_kg_minor: number | null;
         };
+        /** @description What carcasses came to in money: of one tray, one class, or many. */
+        CostSumView: {
+            trays: number;
+            ap_mg: number;
+            ep_mg: number;
+            /**
+             * Format: float
+             * @description EP over AP.
+             */
+            yield: number | null;
+            seconds: number;
+            ap_minor: number;
+            by_product_minor: number;
+            /** @description As purchased, less the by-products. */
+            net_minor: number;
+            per_kg_minor: number | null;
+            /** Format: float */
+            cost_factor: number | null;
+            /** @description The carcass of one tray. */
+            per_tray_minor: number | null;
+            labour_minor: number | null;
+            /** @description The cuts bought as cuts; null where one of them has no price. */
+            parts_minor: number | null;
+            saving_minor: number | null;
+        };
         /** @description What a class cost, and what its cuts are worth. */
         CostView: {
             /** Format: uuid */
@@ -1963,6 +2071,8 @@ export interface components {
             wage_minor: number | null;
             lines: components["schemas"]["CostLineView"][];
             test: components["schemas"]["YieldTestView"] | null;
+            expected: components["schemas"]["YieldTestView"] | null;
+            last: components["schemas"]["EarlierCostView"] | null;
         };
         /** @description What is new in a class, and where to go on from. */
         CursorView: {
@@ -2006,6 +2116,16 @@ export interface components {
             usual_mg: number | null;
             /** @description The school brought the carcass: its parts may come and go. */
             is_own_carcass: boolean;
+        };
+        /** @description What the practical before it cost that was held against the same standard. */
+        EarlierCostView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            group: string;
+            /** Format: date */
+            held_on: string;
+            test: components["schemas"]["YieldTestView"];
         };
         /** @description A page of practicals of earlier days. */
         EarlierView: {
@@ -2141,6 +2261,16 @@ export interface components {
             from: string;
             to: string;
             mass_mg: number;
+        };
+        /** @description What became of the money that was paid for carcasses: every gram at what a gram of its carcass cost, in minor units. */
+        FlowMoneyView: {
+            whole_minor: number;
+            eaten_minor: number;
+            cooked_minor: number;
+            lost_minor: number;
+            here_minor: number;
+            /** @description Practicals that are left out, because nobody wrote their delivery down. */
+            unpriced: number;
         };
         /** @description A place of the flow: a species, what it was cut into, or where that went. */
         FlowPlaceView: {
@@ -2305,6 +2435,9 @@ export interface components {
         LotHistoryView: {
             lot: components["schemas"]["LotView"];
             entries: components["schemas"]["LotEntryView"][];
+            /** @description At which its carcasses were cut. */
+            stations: number[];
+            delivery: components["schemas"]["DeliveryView"] | null;
         };
         /** @description What was taken down in the ledger since a cursor, and the lots it is about as they stand. */
         LotNewsView: {
@@ -2331,6 +2464,11 @@ export interface components {
             /** @description Where it may go. */
             destinations: ("service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste")[];
         };
+        /** @description So much of a lot. */
+        LotShareView: {
+            lot: components["schemas"]["LotView"];
+            mass_mg: number;
+        };
         /** @description A lot as it stands. */
         LotView: {
             /** Format: uuid */
@@ -2350,6 +2488,8 @@ export interface components {
              */
             use: "stock" | "render" | "mince" | null;
             product: string;
+            /** @description Its title in the words of the book, marked. */
+            marked: string;
             title: string;
             /** @description Pieces that did not meet the standard. */
             is_off: boolean;
@@ -2444,6 +2584,48 @@ export interface components {
             other_attempt: string;
             piece: string | null;
             text: string;
+        };
+        /** @description What something cost over a term: a standard, a course, or a student. */
+        NamedCostView: {
+            title: string;
+            sum: components["schemas"]["CostSumView"];
+        };
+        /** @description What a coming practical or menu needs, and what there is for it. */
+        NeedView: {
+            /** Format: uuid */
+            id: string;
+            of: components["schemas"]["ProductNameView"];
+            /** @description Null where its mass was said. */
+            pieces: number | null;
+            /** Format: date */
+            on: string;
+            days_ahead: number;
+            /** @enum {string} */
+            to: "service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste";
+            /** @description For which practical or menu. */
+            text: string;
+            /** @description Null where pieces were asked for and nobody knows yet what one weighs. */
+            wanted_mg: number | null;
+            /** @description Taken out for it already. */
+            served_mg: number;
+            short_mg: number | null;
+            /** @description What to take: what must go first, first. */
+            lots: components["schemas"]["LotShareView"][];
+            /** @description Practicals until then that should make some. */
+            coming: components["schemas"]["ComingSupplyView"][];
+        };
+        /** @description What the coming days need, and what will go over its day because nobody needs it. */
+        NeedsView: {
+            /**
+             * Format: date
+             * @description Today at the school.
+             */
+            date: string;
+            /** @description The next first. */
+            needs: components["schemas"]["NeedView"][];
+            spare: components["schemas"]["SpareLotView"][];
+            /** @description What may be asked for. */
+            products: components["schemas"]["ProductNameView"][];
         };
         /** @description A fault that can be marked with one tap, and how often this class has had it. */
         OfferedMarkView: {
@@ -2659,6 +2841,15 @@ export interface components {
             name: string;
             device: string;
         };
+        /** @description Something that lots are of. */
+        ProductNameView: {
+            species: string;
+            product: string;
+            /** @description In the words of the book, marked ({drumstick}): two products of one name may be of different cuts. */
+            marked: string;
+            /** @description In the words of the school. */
+            title: string;
+        };
         /** @description What a class made: what lies on the tables now, and what was put away. */
         PutAwayView: {
             /** Format: uuid */
@@ -2678,6 +2869,10 @@ export interface components {
             giblets: components["schemas"]["GibletView"][];
             lots: components["schemas"]["LotView"][];
             changed: components["schemas"]["ChangedWeightView"][];
+            /** @description How long a carcass may be out of the refrigerator. */
+            cold_limit_ms: number;
+            /** @description Of trays that were out, in the order of stations. */
+            cold: components["schemas"]["ColdTimeView"][];
         };
         /** @description One thing to look at on a carcass as it comes in. */
         ReceivingItemView: {
@@ -2781,11 +2976,6 @@ export interface components {
             /** @description Words that are not among those offered. */
             own: components["schemas"]["OwnWordView"][];
         };
-        /** @description What to take from one lot. */
-        ServingLotView: {
-            lot: components["schemas"]["LotView"];
-            mass_mg: number;
-        };
         /** @description So many guests, from what is on hand. */
         ServingView: {
             /** @description Pieces on a plate; 0 where nothing is counted in pieces. */
@@ -2795,7 +2985,7 @@ export interface components {
             /** @description How many guests there is enough for. */
             covers: number;
             /** @description What to take for the guests asked for: what must go first, first. */
-            lots: components["schemas"]["ServingLotView"][];
+            lots: components["schemas"]["LotShareView"][];
             short_mg: number;
             /** @description What is left when they are served. */
             over_mg: number;
@@ -2861,6 +3051,24 @@ export interface components {
             layout: components["schemas"]["TrayLayoutView"];
             /** @description How many practicals name this version. */
             used: number;
+        };
+        /** @description A lot that must be gone soon, and what nobody has asked for of it. */
+        SpareLotView: {
+            /** Format: uuid */
+            lot: string;
+            mass_mg: number;
+            /** @description What it could become. */
+            becomes: string[];
+        };
+        /** @description Lots that must be gone soon, and that nobody has asked for. */
+        SpareView: {
+            lots: number;
+            mass_mg: number;
+            /**
+             * Format: date
+             * @description The day of the first.
+             */
+            use_by: string;
         };
         /** @description When a checkpoint was passed, on the student's clock. */
         SplitView: {
@@ -2945,6 +3153,60 @@ export interface components {
             count: number;
             /** @description Students a page. */
             a_page: number;
+        };
+        /** @description A practical of a term, and what it cost. */
+        TermClassView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            /** Format: date */
+            held_on: string;
+            group: string;
+            sum: components["schemas"]["CostSumView"] | null;
+        };
+        /** @description From when to when a term goes. */
+        TermDatesView: {
+            title: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
+        /** @description What the practicals of some days cost, and where their carcasses went week by week. */
+        TermView: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** @description ISO 4217 */
+            currency: string;
+            /** @description Terms that groups name, the latest first. */
+            terms: components["schemas"]["TermDatesView"][];
+            /** @description Of the practicals whose delivery is written down. */
+            total: components["schemas"]["CostSumView"];
+            /** @description The earliest first. */
+            classes: components["schemas"]["TermClassView"][];
+            standards: components["schemas"]["NamedCostView"][];
+            courses: components["schemas"]["NamedCostView"][];
+            students: components["schemas"]["NamedCostView"][];
+            /** @description Those in which carcasses came, the earliest first. */
+            weeks: components["schemas"]["TermWeekView"][];
+            /** @description All weeks together. */
+            money: components["schemas"]["FlowMoneyView"];
+        };
+        /** @description Where the carcasses of a week went, in mass and in money. */
+        TermWeekView: {
+            /**
+             * Format: date
+             * @description Its Monday.
+             */
+            from: string;
+            delivered_mg: number;
+            eaten_mg: number;
+            cooked_mg: number;
+            lost_mg: number;
+            here_mg: number;
+            money: components["schemas"]["FlowMoneyView"];
         };
         /** @description A tray in a list: whose it is, how far it has come, what stands out. */
         TrayCardView: {
@@ -3147,6 +3409,9 @@ export interface components {
             lost_mg: number;
             /** @description On hand, on the tables, or still to be weighed. */
             here_mg: number;
+            /** @description ISO 4217 */
+            currency: string;
+            money: components["schemas"]["FlowMoneyView"];
             places: components["schemas"]["FlowPlaceView"][];
             bands: components["schemas"]["FlowBandView"][];
         };
@@ -3589,6 +3854,7 @@ export interface components {
             to: "service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste";
             mass_mg: number;
             text?: string;
+            need?: components["schemas"]["LotsIdentifier"];
         } | {
             id: components["schemas"]["LotsIdentifier"];
             at: components["schemas"]["LotsInstant"];
@@ -3669,6 +3935,21 @@ export interface components {
             kind: "cool";
             lot: components["schemas"]["LotsIdentifier"];
             c: number;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            by: components["schemas"]["LotsIdentifier"];
+            /** @constant */
+            kind: "need";
+            species: components["schemas"]["LotsIdentifier"];
+            product: components["schemas"]["LotsIdentifier"];
+            title: string;
+            pieces?: number;
+            mass_mg?: number;
+            on: string;
+            /** @enum {unknown} */
+            to: "service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste";
+            text: string;
         } | {
             id: components["schemas"]["LotsIdentifier"];
             at: components["schemas"]["LotsInstant"];
@@ -3957,6 +4238,7 @@ export interface components {
             to: "service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste";
             mass_mg: number;
             text?: string;
+            need?: components["schemas"]["LotsIdentifier"];
         } | {
             id: components["schemas"]["LotsIdentifier"];
             at: components["schemas"]["LotsInstant"];
@@ -4028,6 +4310,20 @@ export interface components {
             kind: "cool";
             lot: components["schemas"]["LotsIdentifier"];
             c: number;
+        } | {
+            id: components["schemas"]["LotsIdentifier"];
+            at: components["schemas"]["LotsInstant"];
+            /** @constant */
+            kind: "need";
+            species: components["schemas"]["LotsIdentifier"];
+            product: components["schemas"]["LotsIdentifier"];
+            title: string;
+            pieces?: number;
+            mass_mg?: number;
+            on: string;
+            /** @enum {unknown} */
+            to: "service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste";
+            text: string;
         } | {
             id: components["schemas"]["LotsIdentifier"];
             at: components["schemas"]["LotsInstant"];
@@ -5213,6 +5509,26 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    needs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the coming days need, matched to what is on hand */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedsView"];
+                };
+            };
+        };
+    };
     people: {
         parameters: {
             query?: never;
@@ -5917,6 +6233,8 @@ export interface operations {
             query: {
                 species: string;
                 product: string;
+                /** @description Its title in the words of the book, marked. */
+                marked: string;
                 /** @description What a guest should get. */
                 target_mg: number;
                 guests: number;
@@ -6395,6 +6713,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StudentView"];
+                };
+            };
+        };
+    };
+    term: {
+        parameters: {
+            query?: {
+                /** @description The Monday 15 weeks ago where nothing is said. */
+                from?: string;
+                /** @description 16 weeks where nothing is said. */
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the practicals of these days cost */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TermView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    termCsv: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A row for each practical, standard, course and student, in kg and the currency of the school */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    termPdf: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -44,7 +44,10 @@ export function useProbe(attempt: string) {
   return useMutation({ mutationFn: () => answer(api.GET("/attempts/{attempt}/probe", { params: { path: { attempt } } })) });
 }
 
-/** What a hand does at the simulated scale. */
+/** What a hand does at the simulated scale: one thing after the other, in the order it was done. */
 export function usePan(attempt: string) {
-  return useMutation({ mutationFn: (body: Hand) => answer(api.POST("/attempts/{attempt}/pan", { params: { path: { attempt } }, body })) });
+  return useMutation({
+    scope: { id: "pan" },
+    mutationFn: (body: Hand) => answer(api.POST("/attempts/{attempt}/pan", { params: { path: { attempt } }, body })),
+  });
 }

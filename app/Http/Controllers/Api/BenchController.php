@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\ReadNeeds;
 use App\Brief\Marking;
 use App\Http\Resources\BenchView;
 use App\Http\Resources\EarlierView;
 use App\Http\Resources\PracticalView;
+use App\Http\Resources\SpareView;
 use App\Http\Resources\WaitingView;
 use App\Http\StandardsInBrief;
 use App\Models\Assessment;
@@ -32,7 +34,7 @@ final class BenchController
     #[OA\Get(path: '/bench', operationId: 'bench', tags: ['bench'])]
     #[OA\Response(response: 200, description: 'Every practical of today, the last ones before, what comes, and what waits', content: new OA\JsonContent(ref: BenchView::class))]
     #[OA\Response(response: 403, ref: '#/components/responses/Problem')]
-    public function show(): JsonResponse
+    public function show(ReadNeeds $reading): JsonResponse
     {
         Gate::authorize('viewAny', Assessment::class);
         $today = $this->school->today()->toDateString();
@@ -46,7 +48,7 @@ final class BenchController
         $sentences = $this->school->sentences();
         $waiting = array_merge(...array_map(static fn(PracticalView $it): array => WaitingView::in($it, $sentences), [...$ofToday, ...$ofEarlier]));
 
-        return new JsonResponse(new BenchView($today, $ofToday, $ofEarlier, $coming, $waiting, $earlier->count() > self::EARLIER_A_PAGE));
+        return new JsonResponse(new BenchView($today, $ofToday, $ofEarlier, $coming, $waiting, $earlier->count() > self::EARLIER_A_PAGE, SpareView::of($reading->spare())));
     }
 
     #[OA\Get(path: '/bench/earlier', operationId: 'benchEarlier', tags: ['bench'])]

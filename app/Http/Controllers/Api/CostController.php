@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\ReadCost;
+use App\Actions\CostedClass;
+use App\Actions\PlannedCost;
+use App\Actions\ReadCosts;
+use App\Http\CsvFile;
 use App\Http\Resources\CostLineView;
 use App\Http\Resources\CostView;
 use App\Http\Resources\DeliveryView;
+use App\Http\Resources\EarlierCostView;
 use App\Http\Resources\YieldTestView;
 use App\Models\Assessment;
-use App\Models\Delivery;
 use App\Models\LotRow;
 use App\Models\Price;
-use App\Roster\CsvText;
 use App\School\School;
-use DeftBlade\Core\Lots\ClassYield;
-use DeftBlade\Core\Money\Currency;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -27,7 +27,7 @@ final class CostController
 {
     private const MG_PER_KG = 1_000_000;
 
-    public function __construct(private readonly School $school, private readonly ReadCost $reading) {}
+    public function __construct(private readonly School $school, private readonly ReadCosts $reading, private readonly PlannedCost $planned) {}
 
     #[OA\Get(path: '/assessments/{assessment}/cost', operationId: 'cost', tags: ['ledger'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
@@ -35,8 +35,27 @@ final class CostController
     public function show(Assessment $assessment): JsonResponse
     {
         Gate::authorize('viewAny', LotRow::class);
+        $class = $this->reading->of($assessment);
+        $expected = $this->reading->expected($class);
 
-        return new JsonResponse($this->cost($assessment));
+        return new JsonResponse(new CostView(
+            $assessment->id,
+            $assessment->held->published_standard_id,
+            $assessment->title,
+            $assessment->held_on->toDateString(),
+            $class->standard->species,
+            $this->school->currency()->code,
+            count($class->yield->trays),
+            $class->yield->apMg,
+            $class->yield->seconds,
+            DeliveryView::of($class->delivery),
+            $this->planned->of($assessment),
+            ($class->prices[Price::WAGE] ?? null)?->minor,
+            $this->lines($class),
+            $class->cost === null ? null : YieldTestView::of($class->cost->test),
+            $expected === null ? null : YieldTestView::of($expected->test),
+            EarlierCostView::of($this->reading->lastBefore($class)),
+        ));
     }
 
     #[OA\Get(path: '/assessments/{assessment}/cost.csv', operationId: 'costCsv', tags: ['ledger'])]
@@ -45,61 +64,26 @@ final class CostController
     public function csv(Assessment $assessment): Response
     {
         Gate::authorize('viewAny', LotRow::class);
-        $cost = $this->cost($assessment);
-        $unit = 10 ** $this->currency()->exponent;
-        $money = static fn(?int $minor): ?float => $minor === null ? null : $minor / $unit;
-        $lines = [['Product', 'kg', "Price a kg, $cost->currency", 'Source', 'Found on', "Cost, $cost->currency", "Cost a kg, $cost->currency"]];
-        foreach ($cost->lines as $line) {
+        $currency = $this->school->currency();
+        $money = static fn(?int $minor): ?float => $minor === null ? null : $minor / 10 ** $currency->exponent;
+        $lines = [['Product', 'kg', "Price a kg, $currency->code", 'Source', 'Found on', "Cost, $currency->code", "Cost a kg, $currency->code"]];
+        foreach ($this->lines($this->reading->of($assessment)) as $line) {
             $lines[] = [$line->title, $line->mass_mg / self::MG_PER_KG, $money($line->per_kg_minor), $line->source, $line->found_on, $money($line->cost_minor), $money($line->cost_per_kg_minor)];
         }
 
-        return new Response(CsvText::BYTE_ORDER_MARK.CsvText::of($lines), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"cost-{$cost->held_on}.csv\""]);
+        return CsvFile::of("cost-{$assessment->held_on->toDateString()}.csv", $lines);
     }
 
-    private function cost(Assessment $assessment): CostView
+    /** @return list<CostLineView> */
+    private function lines(CostedClass $class): array
     {
-        $yield = $this->reading->yieldOf($assessment);
-        $species = $assessment->held->document->species ?? '';
-        $species = is_string($species) ? $species : '';
-        $prices = Price::of($species);
-        $perKg = array_filter(array_map(static fn(Price $it): ?int => $it->minor, $prices), is_int(...));
-        $delivery = Delivery::of($assessment);
-        $apCost = $delivery === null ? null : $yield->apCost($delivery->mass_mg, $delivery->cost_minor);
-        $wage = $perKg[Price::WAGE] ?? null;
-        $answer = $apCost === null ? null : $yield->test($this->currency(), $apCost, $perKg, $wage)?->answer();
-
-        return new CostView(
-            $assessment->id,
-            $assessment->held->published_standard_id,
-            $assessment->title,
-            $assessment->held_on->toDateString(),
-            $species,
-            $this->currency()->code,
-            $yield->trays,
-            $yield->apMg,
-            $yield->seconds,
-            DeliveryView::of($delivery),
-            $this->reading->plannedCost($assessment),
-            $wage,
-            $this->lines($yield, $prices, $answer ?? []),
-            $answer === null ? null : YieldTestView::of($answer, (int) $apCost),
-        );
-    }
-
-    /**
-     * @param array<string, Price> $prices by product
-     * @param array<string, mixed> $answer of the yield test
-     *
-     * @return list<CostLineView>
-     */
-    private function lines(ClassYield $yield, array $prices, array $answer): array
-    {
+        $answer = $class->cost?->test->answer() ?? [];
         $costs = array_column(is_array($answer['pieces'] ?? null) ? $answer['pieces'] : [], null, 'id');
         $words = $this->school->vocabulary();
         $lines = [];
-        foreach ($yield->massMg as $id => $mass) {
-            $product = $yield->products->products[$id];
-            $price = $prices[$id] ?? null;
+        foreach ($class->yield->massMg as $id => $mass) {
+            $product = $class->yield->products->products[$id];
+            $price = $class->prices[$id] ?? null;
             $cost = is_array($costs[$id] ?? null) ? $costs[$id] : [];
             $lines[] = new CostLineView(
                 (string) $id,
@@ -116,10 +100,5 @@ final class CostController
         }
 
         return $lines;
-    }
-
-    private function currency(): Currency
-    {
-        return Currency::known($this->school->settings->currency) ?? throw new \LogicException('the school\'s currency is a known one');
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\RecordLots;
 use App\Http\LotViews;
+use App\Http\Resources\DeliveryView;
 use App\Http\Resources\LedgerPracticalView;
 use App\Http\Resources\LedgerView;
 use App\Http\Resources\LotEntryView;
@@ -14,8 +15,10 @@ use App\Http\Resources\LotNewsView;
 use App\Http\Resources\OnHandView;
 use App\Http\SentFacts;
 use App\Models\Assessment;
+use App\Models\Delivery;
 use App\Models\LotEntry;
 use App\Models\LotRow;
+use App\Models\LotWeight;
 use App\Models\ResultRow;
 use App\Models\User;
 use App\School\School;
@@ -115,7 +118,17 @@ final class LedgerController
         return new JsonResponse(new LotHistoryView(
             $this->lots->of(new Collection([$lot]))[0],
             array_values($entries->map(static fn(LotEntry $it): LotEntryView => LotEntryView::of($it, in_array($it->id, $withdrawn, true)))->all()),
+            self::stationsOf($lot),
+            $lot->assessment_id === null ? null : DeliveryView::of(Delivery::query()->where('assessment_id', $lot->assessment_id)->latest('seq')->first()),
         ));
+    }
+
+    /** @return list<int> */
+    private static function stationsOf(LotRow $lot): array
+    {
+        $stations = ResultRow::query()->whereIn('attempt_id', LotWeight::query()->select('attempt_id')->where('lot_id', $lot->family_id))->orderBy('station')->pluck('station');
+
+        return array_values(array_filter($stations->all(), is_int(...)));
     }
 
     /** @param list<string> $families */

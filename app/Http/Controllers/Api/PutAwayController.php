@@ -8,6 +8,7 @@ use App\Actions\ReadTables;
 use App\Http\LotViews;
 use App\Http\Resources\ChangedWeightView;
 use App\Http\Resources\ClassAccountView;
+use App\Http\Resources\ColdTimeView;
 use App\Http\Resources\GibletView;
 use App\Http\Resources\LotProposalView;
 use App\Http\Resources\PutAwayView;
@@ -60,6 +61,8 @@ final class PutAwayController
             array_map(static fn(LotProduct $it): GibletView => new GibletView($it->id, $words->say($it->title), $kitchen->destinationsOf($it->id)), $this->giblets($assessment, $kitchen)),
             $this->lots->of($lots),
             $this->changed($assessment, $tables, $taken, $lots),
+            $this->tables->coldLimitMs($assessment),
+            self::cold($assessment, $tables),
         );
     }
 
@@ -69,6 +72,14 @@ final class PutAwayController
         $species = $assessment->held->document->species ?? null;
 
         return is_string($species) ? $kitchen->giblets($this->tables->classOf($species)) : [];
+    }
+
+    /** @return list<ColdTimeView> */
+    private static function cold(Assessment $assessment, Tables $tables): array
+    {
+        $times = $assessment->attempts->map(static fn(Attempt $it): ColdTimeView => new ColdTimeView($it->station, $tables->cold[$it->id]->ms ?? 0, $tables->cold[$it->id]->outSince ?? null));
+
+        return array_values($times->filter(static fn(ColdTimeView $it): bool => $it->out_ms > 0 || $it->since_ms !== null)->all());
     }
 
     /**

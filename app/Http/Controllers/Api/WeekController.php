@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\HeldFlow;
 use App\Actions\ReadWeek;
+use App\Http\AskedDays;
+use App\Http\CsvFile;
 use App\Http\Resources\FlowBandView;
+use App\Http\Resources\FlowMoneyView;
 use App\Http\Resources\FlowPlaceView;
 use App\Http\Resources\WeekView;
 use App\Models\LotRow;
-use App\Roster\CsvText;
 use App\School\School;
-use Carbon\CarbonImmutable;
+use DeftBlade\Core\Lots\ClassFlow;
 use DeftBlade\Core\Lots\Flow;
 use DeftBlade\Core\Lots\FlowBand;
 use DeftBlade\Core\Lots\FlowEnd;
@@ -40,19 +43,22 @@ final class WeekController
     public function show(Request $request): JsonResponse
     {
         Gate::authorize('viewAny', LotRow::class);
-        [$from, $to] = $this->days($request);
-        $flow = $this->reading->flow($from, $to);
+        $days = $this->days($request);
+        $flows = $this->reading->between($days->from, $days->to);
+        $flow = self::flow($flows);
         $ends = $flow->ends();
 
         return new JsonResponse(new WeekView(
-            $from->toDateString(),
-            $to->toDateString(),
+            $days->from->toDateString(),
+            $days->to->toDateString(),
             $this->school->today()->toDateString(),
             $flow->deliveredMg,
             $ends[FlowEnd::Eaten->value],
             $ends[FlowEnd::Cooked->value],
             $ends[FlowEnd::Lost->value],
             $ends[FlowEnd::Here->value],
+            $this->school->currency()->code,
+            FlowMoneyView::of($flows),
             $this->places($flow),
             array_map(static fn(FlowBand $it): FlowBandView => new FlowBandView($it->from, $it->to, $it->massMg), $flow->bands),
         ));
@@ -65,22 +71,24 @@ final class WeekController
     public function csv(Request $request): Response
     {
         Gate::authorize('viewAny', LotRow::class);
-        [$from, $to] = $this->days($request);
+        $days = $this->days($request);
         $lines = [['From', 'To', 'kg']];
-        foreach ($this->reading->flow($from, $to)->bands as $band) {
+        foreach (self::flow($this->reading->between($days->from, $days->to))->bands as $band) {
             $lines[] = [$this->titleOf($band->from), $this->titleOf($band->to), $band->massMg / self::MG_PER_KG];
         }
 
-        return new Response(CsvText::BYTE_ORDER_MARK.CsvText::of($lines), headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"flow-{$from->toDateString()}.csv\""]);
+        return CsvFile::of("flow-{$days->from->toDateString()}.csv", $lines);
     }
 
-    /** @return array{CarbonImmutable, CarbonImmutable} */
-    private function days(Request $request): array
+    private function days(Request $request): AskedDays
     {
-        $request->validate(['from' => ['date_format:Y-m-d'], 'to' => ['date_format:Y-m-d', 'after_or_equal:from']]);
-        $from = $request->has('from') ? CarbonImmutable::parse($request->string('from')->toString()) : $this->school->today()->startOfWeek();
+        return AskedDays::of($request, $this->school->today()->startOfWeek(), self::DAYS);
+    }
 
-        return [$from, $request->has('to') ? CarbonImmutable::parse($request->string('to')->toString()) : $from->addDays(self::DAYS)];
+    /** @param list<HeldFlow> $flows */
+    private static function flow(array $flows): Flow
+    {
+        return ClassFlow::together(array_map(static fn(HeldFlow $it): ClassFlow => $it->flow, $flows));
     }
 
     /** @return list<FlowPlaceView> */

@@ -6,14 +6,14 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** What to take from one lot. */
+/** What something cost over a term: a standard, a course, or a student. */
 #[OA\Schema]
-final readonly class ServingLotView
+final readonly class NamedCostView
 {
     public function __construct(
         #[OA\Property]
-        public LotView $lot,
+        public string $title,
         #[OA\Property]
-        public int $mass_mg,
+        public CostSumView $sum,
     ) {}
 }
