@@ -10,9 +10,9 @@ use DeftBlade\Core\Lots\ProductName;
 final readonly class NeedsAhead
 {
     /**
-     * @param list<NeedAhead>          $needs    in the order of days
-     * @param list<LotShare> $spare    lots that must be gone soon, and what nobody has asked for of them
-     * @param list<ProductName>        $products what may be asked for
+     * @param list<NeedAhead>   $needs    in the order of days
+     * @param list<LotShare>    $spare    lots that must be gone soon, and what nobody has asked for of them
+     * @param list<ProductName> $products what may be asked for
      */
     public function __construct(public array $needs, public array $spare, public array $products) {}
 }

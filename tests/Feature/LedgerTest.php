@@ -281,7 +281,8 @@ final class LedgerTest extends TestCase
     {
         $this->as('marit');
         $fresh = $this->made('thigh');
-        $ask = fn(int $guests): array => (array) $this->getJson("/api/v1/ledger/serving?species=chicken&product=thigh&target_mg=180000&guests=$guests")->assertOk()->json();
+        $marked = urlencode($fresh['marked']);
+        $ask = fn(int $guests): array => (array) $this->getJson("/api/v1/ledger/serving?species=chicken&product=thigh&marked=$marked&target_mg=180000&guests=$guests")->assertOk()->json();
         $serving = $ask(12);
         self::assertSame([1, 0], [$serving['per_plate'], $serving['short_mg']]);
         self::assertSame(12 * $serving['plate_mg'], array_sum(array_column($serving['lots'], 'mass_mg')));
@@ -292,8 +293,8 @@ final class LedgerTest extends TestCase
         $many = $ask(500);
         self::assertContains($fresh['id'], array_map(static fn(array $it): string => $it['lot']['id'], $many['lots']));
         self::assertGreaterThan(0, $many['short_mg']);
-        $this->getJson('/api/v1/ledger/serving?species=chicken&product=drumstick&target_mg=100000&guests=1')->assertOk()->assertJsonPath('covers', 0)->assertJsonPath('halve_at', null);
-        $this->getJson('/api/v1/ledger/serving?species=chicken&product=thigh&target_mg=0&guests=1')->assertUnprocessable();
+        $this->getJson('/api/v1/ledger/serving?species=chicken&product=drumstick&marked=Drumstick&target_mg=100000&guests=1')->assertOk()->assertJsonPath('covers', 0)->assertJsonPath('halve_at', null);
+        $this->getJson("/api/v1/ledger/serving?species=chicken&product=thigh&marked=$marked&target_mg=0&guests=1")->assertUnprocessable();
     }
 
     public function testWhatTheBriefReckonedStandsBesideWhatItCost(): void
