@@ -9,6 +9,7 @@ use App\Actions\RecordLots;
 use App\Models\Assessment;
 use App\Models\Delivery;
 use App\Models\LotEntry;
+use App\Models\LotRow;
 use App\Models\LotWeight;
 use App\Models\Price;
 use App\Models\ResultRow;
@@ -25,7 +26,8 @@ use Illuminate\Support\Str;
 
 /**
  * What became of the cuts of the earlier practicals: breasts were served, legs, thighs and fillets frozen, the rest lies in the cold. Three pots of stock
- * were made of the bones, one of which cooled too slowly and is barred; old trim was minced. The bones of yesterday wait for their pot.
+ * were made of the bones, one of which cooled too slowly and is barred; old trim was minced. The bones of yesterday wait for their pot. Thighs are asked for by
+ * Friday's class, and fillets by the restaurant.
  */
 final class DemoLedger extends Seeder
 {
@@ -55,6 +57,12 @@ final class DemoLedger extends Seeder
         '' => [Price::WAGE => 1_950],
     ];
 
+    /** By product: how many pieces are needed, in how many days, where they go, and what for. */
+    private const NEEDS = [
+        'thigh' => [12, 1, 'practical', 'Skewers, Friday\'s canapé class'],
+        'fillet' => [10, 2, 'service', 'Dinner in the training restaurant'],
+    ];
+
     private CarbonImmutable $today;
 
     private User $instructor;
@@ -69,9 +77,21 @@ final class DemoLedger extends Seeder
             $this->putAway($assessment);
             $this->deliver($assessment);
         }
+        $this->ask();
         foreach (self::PRICES as $species => $prices) {
             foreach ($prices as $product => $minor) {
                 Price::query()->create(['id' => (string) Str::uuid7(), 'species' => $species, 'product' => $product, 'minor' => $minor, 'source' => 'Saltmarsh Provisions, price list', 'found_on' => $this->today->subDays(9)->toDateString(), 'user_id' => $this->instructor->id, 'at' => CarbonImmutable::now()]);
+            }
+        }
+    }
+
+    private function ask(): void
+    {
+        foreach (self::NEEDS as $product => [$pieces, $days, $to, $text]) {
+            $like = LotRow::query()->where('product', $product)->where('is_off', false)->where('on_hand_mg', '>', 0)->latest('made_on')->orderBy('id')->first();
+            if ($like !== null) {
+                $need = ['kind' => 'need', 'species' => $like->species, 'product' => $product, 'title' => $like->title, 'pieces' => $pieces, 'on' => $this->today->addDays($days)->toDateString(), 'to' => $to, 'text' => $text];
+                $this->record([$need], CarbonImmutable::now()->subMinutes(20));
             }
         }
     }

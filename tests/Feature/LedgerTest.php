@@ -36,6 +36,28 @@ final class LedgerTest extends TestCase
         self::assertSame(['Breast', 'Thigh', 'Drumstick', 'Wing'], array_slice(array_values(array_unique(array_column($before['proposals'], 'title'))), 0, 4));
     }
 
+    public function testSaysHowLongCarcassesWereOutOfTheCold(): void
+    {
+        $this->as('marit');
+        $cold = fn(): array => array_column((array) $this->getJson("/api/v1/assessments/{$this->practical()->id}/put-away")->assertOk()->json('cold'), null, 'station');
+        self::assertArrayNotHasKey(9, $cold());
+        $chill = fn(string $event, int $minutesAgo): array => self::capture(['kind' => 'chill', 'event' => $event, 'at' => now()->subMinutes($minutesAgo)->utc()->format('Y-m-d\TH:i:s.v\Z')]);
+        $this->postJson("/api/v1/attempts/{$this->station(9)->id}/captures", ['device' => 'Tablet', 'captures' => [$chill('out', 90), $chill('in', 60), $chill('out', 20)]])->assertOk();
+        self::assertEqualsWithDelta(30 * 60_000, $cold()[9]['out_ms'], 2);
+        self::assertNotNull($cold()[9]['since_ms']);
+    }
+
+    public function testALotSaysWhichCarcassesItIsOf(): void
+    {
+        $this->as('marit');
+        $lot = $this->made('thigh');
+        $told = $this->getJson("/api/v1/ledger/lots/{$lot['id']}")->assertOk()->assertJsonPath('delivery', null)->json();
+        self::assertNotEmpty($told['stations']);
+        self::assertEmpty(array_diff($told['stations'], range(1, 12)));
+        $older = LotRow::query()->where('product', 'thigh')->whereRelation('assessment', 'title', 'Chicken eight-piece, rehearsal')->firstOrFail();
+        $this->getJson("/api/v1/ledger/lots/$older->id")->assertOk()->assertJsonPath('delivery.supplier', 'Saltmarsh Provisions');
+    }
+
     public function testByProductsKnowWhereTheyGo(): void
     {
         $to = array_column($this->as('marit')->tables()['proposals'], 'destination', 'product');

@@ -79,6 +79,7 @@ final class TermTest extends TestCase
         self::assertCount(1, $pdf->getPages());
         $text = (string) preg_replace('/\s+/', ' ', $pdf->getText());
         self::assertStringContainsString('What practicals cost', $text);
+        self::assertStringContainsString('Tollgate Quay', $text);
         self::assertStringContainsString(number_format($term['total']['net_minor'] / 100, 2, '.', ' '), $text);
         self::assertStringContainsString(number_format($term['money']['lost_minor'] / 100, 2, '.', ' '), $text);
         foreach ($term['standards'] as $standard) {

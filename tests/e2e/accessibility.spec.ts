@@ -164,6 +164,7 @@ test("no serious violation in the ledger", async ({ page }) => {
     ["/ledger/pots", "Waits for a pot"],
     ["/ledger/money", "Cuts"],
     ["/ledger/week", "Where it went"],
+    ["/ledger/term", "Where the carcasses went, week by week"],
   ] as const) {
     await page.goto(address);
     await page.getByRole("heading", { name: sign }).waitFor();
@@ -174,6 +175,10 @@ test("no serious violation in the ledger", async ({ page }) => {
   await page.getByRole("dialog", { name: "Giblets" }).waitFor();
   await expectNoSeriousViolation(page, "giblets");
   await page.goto("/ledger/on-hand");
+  await page.getByRole("button", { name: "Ask for …" }).click();
+  await page.getByRole("dialog", { name: "Ask for something" }).waitFor();
+  await expectNoSeriousViolation(page, "asking for something");
+  await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Stock 6200 g/ }).click();
   await page.getByRole("img", { name: /^Too slow/ }).waitFor();
   await expectNoSeriousViolation(page, "a lot");

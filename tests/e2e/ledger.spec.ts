@@ -314,3 +314,56 @@ async function send(page: Page, facts: object[]): Promise<number> {
 
   return answer.status();
 }
+
+test("a need is asked for, met from what must go first, and taken out by a tap; what nobody asked for stands on the Bench", async ({
+  page,
+}) => {
+  await toLedger(page);
+  await tab(page, "On hand").click();
+  await page.getByRole("button", { name: "Ask for …" }).click();
+  const slip = page.getByRole("dialog", { name: "Ask for something" });
+  await slip.getByLabel("Of what").selectOption({ label: "Thigh, chicken" });
+  await slip.getByLabel("Pieces").fill("4");
+  await slip.getByLabel("For which class or menu").fill("Braising");
+  await slip.getByRole("button", { name: "Ask for it" }).click();
+  const need = row(page, "Thigh, 4 pieces, for Braising");
+  await expect(need.getByRole("listitem")).toContainText(["of Chicken eight-piece, rehearsal"]);
+  await need.getByRole("button", { name: /^Take it out/ }).click();
+  await expect(need).toContainText("All of it is taken out.");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(need.getByRole("button", { name: /^Take it out/ })).toBeVisible();
+  await need.getByRole("button", { name: /^Not needed any more/ }).click();
+  await expect(need).toHaveCount(0);
+
+  await expect(page.getByRole("link", { name: /^Skin squares/ })).toContainText("it could become crackling or rendered fat");
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
+  await page
+    .getByRole("complementary", { name: "What waits" })
+    .getByRole("link", { name: /Nobody has asked for them/ })
+    .click();
+  await expect(page.getByRole("heading", { name: /^Last day today/ })).toBeVisible();
+});
+
+test("a term adds up on the screen, and its practicals lead to what they cost", async ({ page }) => {
+  await toLedger(page);
+  await tab(page, "Term").click();
+  const sums = (of: string): Locator => page.getByRole("region", { name: `What ${of} cost` });
+  const all = sums("practicals").getByRole("row", { name: /^All together/ });
+  await expect(all).toContainText("EUR");
+  const whole = await all.innerText();
+  for (const list of ["Standards", "Courses", "Students"]) {
+    await page.getByRole("navigation", { name: "By what" }).getByRole("button", { name: list }).click();
+    await expect(sums(list.toLowerCase()).getByRole("row", { name: /^All together/ })).toHaveText(whole.split("\t").join(""));
+  }
+  const [file] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: "XLSX" }).click()]);
+  expect(file.suggestedFilename()).toMatch(/^term-.*\.xlsx$/);
+  await page.getByLabel("From").fill("2001-01-01");
+  await page.getByLabel("To", { exact: true }).fill("2000-01-01");
+  await expect(page.getByText("Before the first day")).toBeVisible();
+  await page.getByLabel("To", { exact: true }).fill("2001-02-01");
+  await expect(page.getByText("No tray was weighed to the end in these days.")).toBeVisible();
+  await page.goBack();
+  await tab(page, "Term").click();
+  await page.getByRole("link", { name: /^Chicken eight-piece, / }).click();
+  await expect(page.getByText("without it there is no cost")).toBeVisible();
+});

@@ -1,12 +1,13 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
-import type { Cost, Lot, LotProposal, Pots, PutAway, SentLotFact, Week } from "../../ui/src/api/types";
-import { onHandWith, potsWith, putAwayWith } from "../../ui/src/offline/withLots";
+import type { Cost, CostSum, Lot, LotProposal, Need, Needs, Pots, PutAway, SentLotFact, Term, Week } from "../../ui/src/api/types";
+import { needsWith, onHandWith, potsWith, putAwayWith } from "../../ui/src/offline/withLots";
 import type { WaitingLots } from "../../ui/src/offline/store";
 import { lotsAfter, type LotState } from "../../ui/src/offline/lotsAfter";
 import { putAwayFacts, shared, usualChoice } from "../../ui/src/areas/ledger/putAway";
 import { flowLayout, HEIGHT, WIDTH } from "../../ui/src/areas/ledger/flowLayout";
 import { costSheets } from "../../ui/src/areas/ledger/costSheet";
+import { termSheets } from "../../ui/src/areas/ledger/termSheets";
 import { coolingLeft } from "../../ui/src/areas/ledger/coolingLeft";
 import { mondayOf } from "../../ui/src/areas/ledger/weeks";
 
@@ -152,6 +153,7 @@ const lot = (id: string, mg: number): Lot => ({
   practical: "Monday",
   use: null,
   product: "thigh",
+  marked: "{Thigh}",
   title: "Thigh",
   is_off: false,
   species: "chicken",
@@ -186,6 +188,8 @@ test("without a network the tables are as this device left them: what is put awa
     giblets: [{ product: "liver", title: "Livers", destinations: ["service"] }],
     lots: [],
     changed: [],
+    cold_limit_ms: 7_200_000,
+    cold: [],
   };
   const put = (id: string, weights: string[], product = "thigh"): SentLotFact => ({
     kind: "put_away",
@@ -213,6 +217,97 @@ test("without a network a lot that is taken out whole leaves its shelf", () => {
   const move = (mass_mg: number): SentLotFact => ({ kind: "move", id: `m${mass_mg}`, at, lot: "l1", to: "service", mass_mg });
   expect(onHandWith(shelves, [waiting([move(200)])]).lots.map((it) => it.on_hand_mg)).toEqual([300, 800]);
   expect(onHandWith(shelves, [waiting([move(200)]), waiting([move(300)])]).lots.map((it) => it.id)).toEqual(["l2"]);
+});
+
+test("without a network what is taken out for a need counts at once, and one that is not needed any more is gone", () => {
+  const thigh = { species: "chicken", product: "thigh", marked: "{Thigh}", title: "Thigh" };
+  const need = (id: string): Need => ({
+    id,
+    of: thigh,
+    pieces: null,
+    on: "2026-03-03",
+    days_ahead: 1,
+    to: "service",
+    text: "Lunch",
+    wanted_mg: 900,
+    served_mg: 100,
+    short_mg: 0,
+    lots: [
+      { lot: lot("l1", 500), mass_mg: 500 },
+      { lot: lot("l2", 800), mass_mg: 300 },
+    ],
+    coming: [],
+  });
+  const needs: Needs = { date: "2026-03-02", needs: [need("n1"), need("n2")], spare: [], products: [thigh] };
+  const move = (id: string, of: string): SentLotFact => ({ kind: "move", id, at, lot: of, to: "service", mass_mg: 500, need: "n1" });
+  const after = needsWith(needs, [waiting([move("m1", "l1")])]);
+  expect(after.needs.map((it) => [it.served_mg, it.lots.map(({ lot: { id } }) => id)])).toEqual([
+    [600, ["l2"]],
+    [100, ["l1", "l2"]],
+  ]);
+  const back: SentLotFact = { kind: "void", id: "v", at, target: "m1", reason: "Undone at once" };
+  expect(needsWith(needs, [waiting([move("m1", "l1")]), waiting([back])])).toEqual(needs);
+  expect(needsWith(needs, [waiting([{ ...back, target: "n1" }])]).needs.map((it) => it.id)).toEqual(["n2"]);
+  expect(needsWith(needs, [waiting([move("m1", "l1")], "only 300 g of it is on hand")])).toEqual(needs);
+});
+
+test("a term is a workbook: a sheet each for practicals, standards, courses, students and weeks, with the sums beneath", () => {
+  const sum: CostSum = {
+    trays: 2,
+    ap_mg: 4_000_000,
+    ep_mg: 2_600_000,
+    yield: 0.65,
+    seconds: 5_400,
+    ap_minor: 2_000,
+    by_product_minor: 162,
+    net_minor: 1_838,
+    per_kg_minor: 707,
+    cost_factor: 1.41,
+    per_tray_minor: 1_000,
+    labour_minor: null,
+    parts_minor: 2_600,
+    saving_minor: 762,
+  };
+  const money = { whole_minor: 2_000, eaten_minor: 1_500, cooked_minor: 400, lost_minor: 100, here_minor: 0, unpriced: 1 };
+  const term: Term = {
+    from: "2026-03-02",
+    to: "2026-03-08",
+    currency: "EUR",
+    terms: [],
+    total: sum,
+    classes: [
+      { assessment: "a", title: "Monday", held_on: "2026-03-02", group: "Larder 2, Sandpiper", sum },
+      { assessment: "b", title: "Tuesday", held_on: "2026-03-03", group: "Larder 2, Sandpiper", sum: null },
+    ],
+    standards: [{ title: "Eight pieces", sum }],
+    courses: [{ title: "Larder 2, Sandpiper", sum }],
+    students: [{ title: "Amina", sum }],
+    weeks: [{ from: "2026-03-02", delivered_mg: 4_000_000, eaten_mg: 3_000_000, cooked_mg: 800_000, lost_mg: 200_000, here_mg: 0, money }],
+    money,
+  };
+  const sheets = termSheets(term);
+  expect(sheets.map((it) => it.title)).toEqual(["Practicals", "Standards", "Courses", "Students", "Weeks"]);
+  expect(sheets[0]?.rows[1]).toEqual([
+    "Monday",
+    "Larder 2, Sandpiper",
+    "2026-03-02",
+    2,
+    4,
+    2.6,
+    0.65,
+    20,
+    1.62,
+    18.38,
+    7.07,
+    1.41,
+    1.5,
+    null,
+    26,
+    7.62,
+  ]);
+  expect(sheets[0]?.rows[2]).toEqual(["Tuesday", "Larder 2, Sandpiper", "2026-03-03"]);
+  expect(sheets[3]?.rows.map((it) => it[0])).toEqual(["Student", "Amina", "All together"]);
+  expect(sheets[4]?.rows[1]).toEqual(["2026-03-02", 4, 3, 0.8, 0.2, 0, 20, 1]);
 });
 
 test("without a network a pot that is on leaves those that wait, and its steps stand by it", () => {
@@ -279,6 +374,8 @@ test("a class that cost something is a workbook of figures in kilograms and whol
       { ...line, product: "waste", title: "Waste", stage: "waste", cost_minor: null, cost_per_kg_minor: null },
     ],
     test: null,
+    expected: null,
+    last: null,
   };
   const [test, cuts, byProducts] = costSheets(cost);
   expect(test?.rows.find(([what]) => what === "Hours worked")).toEqual(["Hours worked", 1.5]);

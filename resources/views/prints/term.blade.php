@@ -21,15 +21,17 @@
 @endphp
 @section('title', 'What practicals cost')
 @section('body')
-<p class="head">Printed {{ $today->format('j F Y') }}. Amounts in {{ $term->currency }}.</p>
+<p class="head">{{ $school }}. Printed {{ $today->format('j F Y') }}. Amounts in {{ $term->currency }}.</p>
 <h1>What practicals cost</h1>
 <p>{{ $day($term->from) }} to {{ $day($term->to) }}: {{ count($term->classes) - $term->money->unpriced }} practicals, {{ $total->trays }} trays weighed to the end.</p>
 <table>
     <tr><td>Carcasses as purchased</td><td class="figure">{{ $bulk($total->ap_mg) }} {{ $unit }}</td><td class="figure">{{ $money($total->ap_minor) }}</td></tr>
     <tr><td>Less by-products at their value</td><td></td><td class="figure">− {{ $money($total->by_product_minor) }}</td></tr>
     <tr><td><b>Cuts</b>, yield {{ $share($total->yield) }}</td><td class="figure">{{ $bulk($total->ep_mg) }} {{ $unit }}</td><td class="figure"><b>{{ $money($total->net_minor) }}</b></td></tr>
-    <tr><td>A kilogram of cuts; a tray's carcass</td><td class="figure">{{ $money($total->per_kg_minor) }}</td><td class="figure">{{ $money($total->per_tray_minor) }}</td></tr>
-    <tr><td>The cuts bought as cuts; saved</td><td class="figure">{{ $money($total->parts_minor) }}</td><td class="figure">{{ $money($total->saving_minor) }}</td></tr>
+    <tr><td>A kilogram of cuts</td><td></td><td class="figure">{{ $money($total->per_kg_minor) }}</td></tr>
+    <tr><td>The carcass of one tray</td><td></td><td class="figure">{{ $money($total->per_tray_minor) }}</td></tr>
+    <tr><td>The same cuts, bought as cuts</td><td></td><td class="figure">{{ $money($total->parts_minor) }}</td></tr>
+    <tr><td>Saved by cutting them here, work not counted</td><td></td><td class="figure">{{ $money($total->saving_minor) }}</td></tr>
     <tr><td>Time worked at the wage set</td><td class="figure">{{ number_format($total->seconds / 3600, 1) }} h</td><td class="figure">{{ $money($total->labour_minor) }}</td></tr>
 </table>
 @foreach ([['By course', $term->courses], ['By standard', $term->standards]] as [$title, $rows])

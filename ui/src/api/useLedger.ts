@@ -72,9 +72,26 @@ export function useWeek(from: string, to: string) {
   });
 }
 
+/** What did the practicals of some days cost? */
+export function useTerm(days: { from: string; to: string } | null) {
+  return useQuery({
+    queryKey: [...ledgerKey, "term", days],
+    enabled: days !== null,
+    placeholderData: keepPreviousData,
+    refetchOnMount: "always",
+    queryFn: () => answer(api.GET("/ledger/term", { params: { query: days ?? {} } })),
+  });
+}
+
+/** What do the coming days need, and what will go over its day because nobody needs it? */
+export function useNeeds() {
+  return useQuery({ queryKey: [...ledgerKey, "needs"], refetchOnMount: "always", queryFn: () => answer(api.GET("/ledger/needs")) });
+}
+
 export interface ServingAsked {
   species: string;
   product: string;
+  marked: string;
   target_mg: number;
   guests: number;
 }
@@ -86,7 +103,7 @@ export function useServing(asked: ServingAsked | null) {
     enabled: asked !== null,
     placeholderData: keepPreviousData,
     queryFn: () =>
-      answer(api.GET("/ledger/serving", { params: { query: asked ?? { species: "", product: "", target_mg: 1, guests: 0 } } })),
+      answer(api.GET("/ledger/serving", { params: { query: asked ?? { species: "", product: "", marked: "", target_mg: 1, guests: 0 } } })),
   });
 }
 

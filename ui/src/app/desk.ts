@@ -6,6 +6,7 @@ export { LotPage } from "../areas/ledger/LotPage";
 export { Money } from "../areas/ledger/Money";
 export { OnHand } from "../areas/ledger/OnHand";
 export { Pots } from "../areas/ledger/Pots";
+export { Term } from "../areas/ledger/Term";
 export { Week } from "../areas/ledger/Week";
 export { Today } from "../areas/ledger/Today";
 export { People } from "../areas/people/People";

@@ -36,6 +36,7 @@ export const router = createBrowserRouter([
       { path: "ledger/pots", lazy: atTheDesk("Pots") },
       { path: "ledger/money", lazy: atTheDesk("Money") },
       { path: "ledger/week", lazy: atTheDesk("Week") },
+      { path: "ledger/term", lazy: atTheDesk("Term") },
       { path: "ledger/lots/:lot", lazy: atTheDesk("LotPage") },
       { path: "roster", lazy: atTheDesk("Roster") },
       { path: "roster/import", lazy: atTheDesk("ImportRoster") },

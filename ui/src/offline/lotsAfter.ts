@@ -34,7 +34,7 @@ export function lotsAfter<Of extends LotState>(
 ): Of[] {
   const byId = new Map(lots.map((it) => [it.id, it]));
   for (const fact of holding(facts)) {
-    if (fact.kind === "void" || fact.kind === "pot" || fact.kind === "pot_step" || fact.kind === "draw") continue;
+    if (fact.kind === "void" || fact.kind === "pot" || fact.kind === "pot_step" || fact.kind === "draw" || fact.kind === "need") continue;
     if (fact.kind === "put_away") {
       const lot = byId.has(fact.id) ? null : made(fact);
       if (lot !== null) byId.set(fact.id, lot);
@@ -61,7 +61,10 @@ export function lotsAfter<Of extends LotState>(
   return [...byId.values()];
 }
 
-function after<Of extends LotState>(lot: Of, fact: Exclude<SentLotFact, { kind: "put_away" | "void" | "pot" | "pot_step" | "draw" }>): Of {
+function after<Of extends LotState>(
+  lot: Of,
+  fact: Exclude<SentLotFact, { kind: "put_away" | "void" | "pot" | "pot_step" | "draw" | "need" }>,
+): Of {
   switch (fact.kind) {
     case "move":
       return {

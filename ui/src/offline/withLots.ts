@@ -1,4 +1,4 @@
-import type { Lot, OnHand, Pots, PutAway, SentLotFact } from "../api/types";
+import type { Lot, Needs, OnHand, Pots, PutAway, SentLotFact } from "../api/types";
 import { holding, lotsAfter } from "./lotsAfter";
 import type { WaitingLots } from "./store";
 
@@ -14,6 +14,32 @@ export function onHandWith(view: OnHand, waiting: WaitingLots[]): OnHand {
 /** One lot as this device knows it. */
 export function lotAfter(lot: Lot, waiting: WaitingLots[]): Lot {
   return lotsAfter<Lot>([lot], factsOf(waiting), () => null).find((it) => it.id === lot.id) ?? lot;
+}
+
+/** What is needed, as this device knows it: what is taken out for it counts at once, what is asked for here is matched once the server has it. */
+export function needsWith(view: Needs, waiting: WaitingLots[]): Needs {
+  const facts = factsOf(waiting);
+  const back = new Set(facts.flatMap((it) => (it.kind === "void" ? [it.target] : [])));
+  const moves = holding(facts).flatMap((it) => (it.kind === "move" ? [it] : []));
+
+  return {
+    ...view,
+    needs: view.needs
+      .filter((it) => !back.has(it.id))
+      .map((need) => {
+        const own = moves.filter(
+          (it) => it.need === need.id && need.lots.some(({ lot }) => lot.id === it.lot && !lot.counted.includes(it.id)),
+        );
+
+        return own.length === 0
+          ? need
+          : {
+              ...need,
+              served_mg: need.served_mg + own.reduce((sum, it) => sum + it.mass_mg, 0),
+              lots: need.lots.filter(({ lot }) => !own.some((it) => it.lot === lot.id)),
+            };
+      }),
+  };
 }
 
 /** The pots as this device knows them: what is drawn stands there once the server has it. */
@@ -64,6 +90,7 @@ function lotOf(view: PutAway, fact: SentLotFact & { kind: "put_away" }): Lot | n
     cooling: null,
     is_barred: false,
     product: fact.product,
+    marked: "",
     title: from.title,
     is_off: fact.off,
     species: "",

@@ -23,6 +23,9 @@ export const day = (date: string): string =>
 /** "1 station", "12 stations". */
 export const counted = (count: number, thing: string): string => `${count} ${thing}${count === 1 ? "" : "s"}`;
 
+/** "a braise, mince or a stew". */
+export const orOf = (things: string[]): string => new Intl.ListFormat("en-GB", { type: "disjunction" }).format(things);
+
 /** "left wing" becomes "Left wing". */
 export const upperFirst = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 

@@ -67,7 +67,7 @@ final class TermController
     public function pdf(Request $request): Response
     {
         $term = $this->view($request);
-        $html = view('prints.term', ['term' => $term, 'currency' => $this->school->currency(), 'units' => $this->school->settings->units, 'paper' => Paper::usualWith($this->school->settings->units), 'today' => $this->school->today(), 'nonce' => Vite::cspNonce()])->render();
+        $html = view('prints.term', ['term' => $term, 'currency' => $this->school->currency(), 'school' => $this->school->settings->name, 'units' => $this->school->settings->units, 'paper' => Paper::usualWith($this->school->settings->units), 'today' => $this->school->today(), 'nonce' => Vite::cspNonce()])->render();
 
         return new Response(Pdf::of($html), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"term-$term->from.pdf\""]);
     }

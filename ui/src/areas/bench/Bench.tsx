@@ -21,7 +21,7 @@ function StaffBench() {
   const bench = useBench();
   if (bench.isPending) return <Loading what="the Bench" />;
   if (bench.isError) return <ProblemNotice problem={bench.error} onRetry={() => void bench.refetch()} />;
-  const { date, today, earlier, coming, waiting, has_earlier: hasEarlier } = bench.data;
+  const { date, today, earlier, coming, waiting, spare, has_earlier: hasEarlier } = bench.data;
 
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 340px" }, flex: 1 }}>
@@ -53,7 +53,7 @@ function StaffBench() {
         ))}
         {hasEarlier && <EarlierPages />}
       </Box>
-      <WaitingList waiting={waiting} />
+      <WaitingList waiting={waiting} spare={spare} today={date} />
     </Box>
   );
 }

@@ -2,7 +2,8 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
-import type { Waiting } from "../../api/types";
+import type { Bench as BenchData, Waiting } from "../../api/types";
+import { SpareLots } from "./SpareLots";
 
 const headings: Record<Waiting["kind"], string> = {
   balance: "Weights to check",
@@ -20,7 +21,7 @@ const target = (it: Waiting): string => {
   return `/tray/${it.attempt}/${it.kind === "inspect" ? "inspect" : "weigh"}`;
 };
 
-export function WaitingList({ waiting }: { waiting: Waiting[] }) {
+export function WaitingList({ waiting, spare, today }: { waiting: Waiting[]; spare: BenchData["spare"]; today: string }) {
   const kinds = (Object.keys(headings) as Waiting["kind"][]).filter((kind) => waiting.some((it) => it.kind === kind));
 
   return (
@@ -32,7 +33,9 @@ export function WaitingList({ waiting }: { waiting: Waiting[] }) {
       <Typography variant="h2" gutterBottom>
         What waits
       </Typography>
-      {kinds.length === 0 && <Typography sx={{ color: "text.secondary" }}>Nothing. Every tray is weighed, judged and released.</Typography>}
+      {kinds.length === 0 && spare === null && (
+        <Typography sx={{ color: "text.secondary" }}>Nothing. Every tray is weighed, judged and released.</Typography>
+      )}
       {kinds.map((kind) => (
         <Box key={kind} sx={{ mt: 2 }}>
           <Typography
@@ -68,6 +71,7 @@ export function WaitingList({ waiting }: { waiting: Waiting[] }) {
           </Box>
         </Box>
       ))}
+      {spare !== null && <SpareLots spare={spare} today={today} />}
     </Box>
   );
 }

@@ -13,6 +13,7 @@ import { CostLines } from "./CostLines";
 import { CostMap } from "./CostMap";
 import { costSheets } from "./costSheet";
 import { DeliverySlip } from "./DeliverySlip";
+import { HeldCosts } from "./HeldCosts";
 import { PriceSlip } from "./PriceSlip";
 import { TestFigures } from "./TestFigures";
 
@@ -56,6 +57,7 @@ export function ClassCost({ cost }: { cost: Cost }) {
         </Box>
       )}
       {test !== null && <TestFigures cost={cost} test={test} money={money} />}
+      {test !== null && <HeldCosts cost={cost} test={test} money={money} />}
       <Box
         sx={{
           display: "grid",

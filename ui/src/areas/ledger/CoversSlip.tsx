@@ -24,13 +24,13 @@ interface CoversSlipProps {
 
 /** So many guests from what is on hand: how many plates it makes, which lots come first, and where a breast is halved. */
 export function CoversSlip({ lots, mayRecord, onTake, onClose }: CoversSlipProps) {
-  const products = [...new Map(lots.filter((it) => !it.is_barred).map((it) => [`${it.species}/${it.product}`, it])).values()];
+  const products = [...new Map(lots.filter((it) => !it.is_barred).map((it) => [`${it.species}/${it.product}/${it.marked}`, it])).values()];
   const [picked, setPicked] = useState(products[0] === undefined ? "" : products[0].id);
   const [targetMg, setTargetMg] = useState<number | null>(USUAL_MG);
   const [guests, setGuests] = useState(USUAL_GUESTS);
   const of = products.find((it) => it.id === picked);
   const isAsked = of !== undefined && targetMg !== null && targetMg > 0;
-  const serving = useServing(isAsked ? { species: of.species, product: of.product, target_mg: targetMg, guests } : null);
+  const serving = useServing(isAsked ? { species: of.species, product: of.product, marked: of.marked, target_mg: targetMg, guests } : null);
   const take = (): void => {
     if (serving.data === undefined || of === undefined) return;
     onTake(

@@ -14,6 +14,7 @@ const pages = {
   "/ledger/pots": "Pots",
   "/ledger/money": "Money",
   "/ledger/week": "Week",
+  "/ledger/term": "Term",
 };
 
 interface LedgerPageProps {

@@ -1,14 +1,21 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
-import type { Lot } from "../../api/types";
-import { upperFirst } from "../../parts/format";
+import type { Lot, Needs } from "../../api/types";
+import { orOf, upperFirst } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
 import { daysLeft, isOver } from "./daysLeft";
 import { whereItWent } from "./whereItWent";
 
+interface LotCardProps {
+  lot: Lot;
+  showsPractical: boolean;
+  /** It must be gone soon, and nobody has asked for so much of it. */
+  spare?: Needs["spare"][number] | undefined;
+}
+
 /** A lot as it stands on its shelf. */
-export function LotCard({ lot, showsPractical }: { lot: Lot; showsPractical: boolean }) {
+export function LotCard({ lot, showsPractical, spare }: LotCardProps) {
   const mass = useMassWords();
   const over = isOver(lot) || (lot.is_barred && lot.on_hand_mg > 0);
   const isGone = lot.on_hand_mg === 0;
@@ -56,6 +63,12 @@ export function LotCard({ lot, showsPractical }: { lot: Lot; showsPractical: boo
       {(lot.is_cooked_only || Object.keys(lot.moved).length > 0) && (
         <Typography variant="body2" sx={{ color: "text.secondary" }}>
           {[lot.is_cooked_only && !isGone ? "cooked only" : null, ...whereItWent(lot, mass)].filter((it) => it !== null).join(", ")}
+        </Typography>
+      )}
+      {spare !== undefined && (
+        <Typography variant="body2">
+          {spare.mass_mg === lot.on_hand_mg ? "Nobody has asked for it" : `Nobody has asked for ${mass.full(spare.mass_mg)} of it`}
+          {spare.becomes.length > 0 && `: it could become ${orOf(spare.becomes)}`}.
         </Typography>
       )}
     </Box>

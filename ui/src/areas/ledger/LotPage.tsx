@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useParams } from "react-router";
+import type { LotHistory as History } from "../../api/types";
 import { useLedgerNews, useLot } from "../../api/useLedger";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
@@ -19,6 +20,20 @@ import { LotHistory } from "./LotHistory";
 import { TakeOut } from "./TakeOut";
 import { useTakeLots } from "./useTakeLots";
 import { whereItWent } from "./whereItWent";
+
+/** Which carcasses it comes from, and how they were delivered. */
+function From({ history: { stations, delivery } }: { history: History }) {
+  if (stations.length === 0) return null;
+
+  return (
+    <Typography>
+      From {stations.length === 1 ? "station" : "stations"} {stations.join(", ")}
+      {delivery === null
+        ? "; how the carcasses were delivered is not written down."
+        : `; delivered by ${delivery.supplier}, invoice ${delivery.invoice}.`}
+    </Typography>
+  );
+}
 
 /** One lot: what it is, what to do with it, and everything that was taken down about it. */
 export function LotPage() {
@@ -56,6 +71,7 @@ export function LotPage() {
           {lot.frozen_since !== null && ` Frozen since ${day(lot.frozen_since)}: no day counts meanwhile.`}
           {lot.allergen !== null && ` Allergen: ${lot.allergen}.`}
         </Typography>
+        <From history={found.data} />
         {lot.is_cooked_only && (
           <Typography sx={{ color: "secondary.main" }}>
             Cooked only: raw service needs its record of parasite destruction (Food Code 3-402.11); local codes decide.

@@ -3,18 +3,20 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Lot } from "../../api/types";
-import { useOnHand } from "../../api/useLedger";
+import { useNeeds, useOnHand } from "../../api/useLedger";
 import { useUser } from "../../api/useSession";
 import { counted } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { Section } from "../../parts/Section";
 import { useWaitingLots } from "../../offline/useWaiting";
-import { onHandWith } from "../../offline/withLots";
+import { needsWith, onHandWith } from "../../offline/withLots";
 import { CoversSlip } from "./CoversSlip";
 import { LabelLinks } from "./LabelLinks";
 import { LedgerPage } from "./LedgerPage";
 import { LotCard } from "./LotCard";
+import { Needs } from "./Needs";
+import { NeedSlip } from "./NeedSlip";
 import { useTakeLots } from "./useTakeLots";
 
 const SOON_DAYS = 2;
@@ -45,10 +47,12 @@ export function OnHand() {
   const mass = useMassWords();
   const taking = useTakeLots();
   const { may_capture: mayRecord } = useUser();
-  const [asks, setAsks] = useState(false);
+  const needs = useNeeds();
+  const [slip, setSlip] = useState<"covers" | "need" | null>(null);
   if (onHand.isPending) return <Loading what="the shelves" />;
   if (onHand.data === undefined) return <ProblemNotice problem={onHand.error} onRetry={() => void onHand.refetch()} />;
   const { lots, has_more: hasMore } = onHandWith(onHand.data, waiting);
+  const asked = needs.data === undefined ? [] : needsWith(needs.data, waiting).needs;
   const total = lots.reduce((sum, it) => sum + it.on_hand_mg, 0);
 
   return (
@@ -60,7 +64,8 @@ export function OnHand() {
           <Typography variant="label">
             {counted(lots.length, "lot")}, <Typography variant="figure">{mass.bulk(hasMore ? onHand.data.on_hand_mg : total)}</Typography>
           </Typography>
-          {lots.length > 0 && <Button onClick={() => setAsks(true)}>Covers …</Button>}
+          {mayRecord && needs.data !== undefined && <Button onClick={() => setSlip("need")}>Ask for …</Button>}
+          {lots.length > 0 && <Button onClick={() => setSlip("covers")}>Covers …</Button>}
         </>
       }
     >
@@ -72,6 +77,13 @@ export function OnHand() {
       {lots.length === 0 && (
         <Notice title="Nothing is on hand">Put a class away under Today, and it stands here by the day it must be gone.</Notice>
       )}
+      {needs.data !== undefined && asked.length > 0 && (
+        <Box sx={{ mb: 2.5 }}>
+          <Section title="Asked for">
+            <Needs needs={asked} mayRecord={mayRecord} lots={taking} />
+          </Section>
+        </Box>
+      )}
       <Box sx={{ display: "grid", gap: 2.5 }}>
         {shelves.map(({ title, holds, note }) => {
           const here = lots.filter((it) => holds(it) && (!it.is_barred || title === BARRED));
@@ -82,7 +94,7 @@ export function OnHand() {
                 {note !== undefined && <Typography sx={{ mb: 1 }}>{note}</Typography>}
                 <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(250px, 1fr))", gap: 1 }}>
                   {here.map((it) => (
-                    <LotCard key={it.id} lot={it} showsPractical />
+                    <LotCard key={it.id} lot={it} showsPractical spare={needs.data?.spare.find(({ lot }) => lot === it.id)} />
                   ))}
                 </Box>
               </Section>
@@ -94,12 +106,15 @@ export function OnHand() {
       <Box sx={{ mt: 2 }}>
         <LabelLinks lots={lots.slice(0, MOST_LABELS)} />
       </Box>
-      {asks && (
+      {slip === "need" && needs.data !== undefined && (
+        <NeedSlip needs={needs.data} onAsk={(words, facts) => void taking.take(words, facts)} onClose={() => setSlip(null)} />
+      )}
+      {slip === "covers" && (
         <CoversSlip
           lots={lots.filter((it) => it.use === null && !it.is_off)}
           mayRecord={mayRecord}
           onTake={(words, facts) => void taking.take(words, facts)}
-          onClose={() => setAsks(false)}
+          onClose={() => setSlip(null)}
         />
       )}
     </LedgerPage>

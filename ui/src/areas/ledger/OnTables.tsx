@@ -9,6 +9,7 @@ import { useMassWords } from "../../parts/mass";
 import { Section } from "../../parts/Section";
 import { AccountStrip } from "./AccountStrip";
 import { ChangedWeights } from "./ChangedWeights";
+import { ColdTimes } from "./ColdTimes";
 import { GibletSlip } from "./GibletSlip";
 import { LabelLinks } from "./LabelLinks";
 import { LotCard } from "./LotCard";
@@ -50,6 +51,7 @@ export function OnTables({ tables, lots }: { tables: PutAway; lots: TakeLots }) 
   return (
     <Box sx={{ display: "grid", gap: 2.5 }}>
       <AccountStrip account={tables.account} />
+      <ColdTimes tables={tables} />
       <ChangedWeights changed={tables.changed} />
       <Section title={tables.proposals.length === 0 ? "The tables are clear" : "On the tables"}>
         {tables.proposals.length === 0 ? (

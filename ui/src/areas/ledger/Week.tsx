@@ -5,8 +5,9 @@ import { useState } from "react";
 import { useWeek } from "../../api/useLedger";
 import type { Week as Flow } from "../../api/types";
 import { FigureBox } from "../../parts/FigureBox";
-import { day, percent } from "../../parts/format";
+import { counted, day, percent } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
+import { moneyWords } from "../../parts/money";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { Section } from "../../parts/Section";
 import { FlowPicture } from "./FlowPicture";
@@ -55,14 +56,15 @@ export function Week() {
 
 function OneWeek({ week }: { week: Flow }) {
   const mass = useMassWords();
+  const money = (minor: number): string => moneyWords(minor, week.currency);
   if (week.bands.length === 0) return <Notice title="Nothing came in">No carcass was received in these days.</Notice>;
   const share = (mg: number): string => (week.delivered_mg === 0 ? "" : percent(mg / week.delivered_mg));
   const sums = [
-    { title: "Delivered", mg: week.delivered_mg, note: "as purchased" },
-    { title: "Eaten", mg: week.eaten_mg, note: "service, classes, staff" },
-    { title: "Cooked", mg: week.cooked_mg, note: "stock, fat, mince" },
-    { title: "Lost", mg: week.lost_mg, note: "bin, drip, unaccounted", isBad: true },
-    { title: "Still here", mg: week.here_mg, note: "on hand, on the tables" },
+    { title: "Delivered", mg: week.delivered_mg, minor: week.money.whole_minor, note: "as purchased" },
+    { title: "Eaten", mg: week.eaten_mg, minor: week.money.eaten_minor, note: "service, classes, staff" },
+    { title: "Cooked", mg: week.cooked_mg, minor: week.money.cooked_minor, note: "stock, fat, mince" },
+    { title: "Lost", mg: week.lost_mg, minor: week.money.lost_minor, note: "bin, drip, unaccounted", isBad: true },
+    { title: "Still here", mg: week.here_mg, minor: week.money.here_minor, note: "on hand, on the tables" },
   ];
 
   return (
@@ -73,11 +75,20 @@ function OneWeek({ week }: { week: Flow }) {
             key={it.title}
             title={it.title}
             figure={mass.bulk(it.mg)}
-            note={it.title === "Delivered" ? it.note : `${share(it.mg)}, ${it.note}`}
+            note={[it.title === "Delivered" ? null : share(it.mg), week.money.whole_minor === 0 ? null : money(it.minor), it.note]
+              .filter((said) => said !== null)
+              .join(", ")}
             isBad={it.isBad === true && it.mg > 0}
           />
         ))}
       </Box>
+      {week.money.whole_minor > 0 && (
+        <Typography variant="body2" sx={{ color: "text.secondary" }}>
+          Money: every gram at what a gram of its carcass cost.
+          {week.money.unpriced > 0 &&
+            ` ${counted(week.money.unpriced, "practical")} without a delivery written down: ${week.money.unpriced === 1 ? "it is" : "they are"} not in it.`}
+        </Typography>
+      )}
       <Section title="Where it went">
         <FlowPicture week={week} />
       </Section>

@@ -31,6 +31,8 @@ export function factOfLot(fact: LotFact, mass: MassWords): string {
       return `Drawn, ${fact.volume_ml === undefined ? mass.full(fact.mass_mg ?? 0) : litres(fact.volume_ml)}${fact.container === undefined ? "" : `, ${fact.container}`}`;
     case "cool":
       return `${fact.c} °C at the core`;
+    case "need":
+      return `Needed for ${fact.text}, ${day(fact.on)}`;
     case "void":
       return `Taken back: ${fact.reason}`;
   }
