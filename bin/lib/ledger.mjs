@@ -12,7 +12,7 @@ function tell(what, times) {
   times.sort((a, b) => a - b);
   const [median, p95] = [0.5, 0.95].map((share) => times[Math.min(times.length - 1, Math.floor(share * times.length))]);
   process.stdout.write(
-    `${lots.padStart(6)} lots  ${what.padEnd(26)} median ${median.toFixed(0).padStart(4)} ms   p95 ${p95.toFixed(0).padStart(4)} ms\n`,
+    `${lots.padStart(6)} lots  ${what.padEnd(28)} median ${median.toFixed(0).padStart(4)} ms   p95 ${p95.toFixed(0).padStart(4)} ms\n`,
   );
 
   return median;
@@ -23,6 +23,9 @@ for (const [what, path] of [
   ["this week", `/ledger/week?from=${day(6)}&to=${day(0)}`],
   ["this term, 120 days", `/ledger/week?from=${day(120)}&to=${day(0)}`],
   ["pots", "/ledger/pots"],
+  ["needs and what to use up", "/ledger/needs"],
+  ["costs of the term, 120 days", `/ledger/term?from=${day(120)}&to=${day(0)}`],
+  ["what a class cost", `/assessments/${(await marit.get("/ledger")).practicals.at(-1).id}/cost`],
 ]) {
   const times = [];
   for (let time = 0; time <= TIMES; time++) {
