@@ -30,7 +30,7 @@ final class ComputeCommandTest extends TestCase
     {
         $refused = Command::run(['compute', 'weather'], '{}');
         self::assertSame([2, ''], [$refused->exit, $refused->out]);
-        self::assertStringContainsString('order, queue, yield-test, stock, cooling, date-mark', $refused->err);
+        self::assertStringContainsString('order, queue, yield-test, stock, cooling, date-mark, agreement', $refused->err);
     }
 
     #[DataProvider('questions')]

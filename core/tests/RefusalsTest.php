@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
+use DeftBlade\Core\Agreement\Agreement;
 use DeftBlade\Core\Capture\CaptureHead;
 use DeftBlade\Core\Capture\FieldValues;
 use DeftBlade\Core\Json\InvalidPackage;
@@ -297,9 +298,13 @@ final class RefusalsTest extends TestCase
     {
         $queue = static fn(array $of): callable => static fn() => Queue::read(Node::of(json_decode((string) json_encode($of + ['format' => 'deft-blade.queue/1', 'scales' => 1, 'service' => ['mean_s' => 1, 'cv' => 0, 'shape' => 'fixed'], 'runs' => 1, 'seed' => 1]))));
 
+        $agreement = static fn(array $of): callable => static fn() => Agreement::read(Node::of(json_decode((string) json_encode($of + ['format' => 'deft-blade.agreement/1', 'confidence' => 0.95, 'criteria' => [], 'totals' => []]))));
+
         return [
             [MessageCode::OneOfTwo, '$: has either arrivals_s or poisson', $queue([])],
             [MessageCode::TooMany, 'arrivals_s: is more than 2 000', $queue(['arrivals_s' => array_fill(0, 2_001, 1)])],
+            [MessageCode::NotSoMany, 'criteria[0].pairs[1]: has 3 items where 2 belong', $agreement(['criteria' => [['id' => 'joints', 'levels' => 4, 'pairs' => [[1, 2], [1, 2, 3]]]]])],
+            [MessageCode::TooFew, 'totals: has fewer than 2 items', $agreement(['totals' => [[70, 71]]])],
             [MessageCode::NotACurrency, 'money.currency: must be a currency code of three capitals, such as EUR (ISO 4217)', static fn() => Order::read(Node::of(json_decode('{"format":"deft-blade.order/1","money":{"currency":"euro","exponent":2},"lines":[]}')))],
         ];
     }

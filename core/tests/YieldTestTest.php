@@ -34,6 +34,39 @@ final class YieldTestTest extends TestCase
     }
 
     /**
+     * Veal leg to scaloppine, the worked raw yield test of W. Gisslen, Professional Cooking (its chapter on food cost); from memory. A pound is written as a kilogram, for
+     * the test knows no unit: 30 lb 8 oz at 8.50 lose 11 lb 10 oz, worth 26.50, and leave 18 lb 14 oz at 12.33, which is 1.45 times the price.
+     */
+    public function testAVealLegOfAHandbook(): void
+    {
+        $pounds = static fn(float $pounds, float $ounces = 0): int => (int) (($pounds + $ounces / 16) * 1_000_000);
+        $byProduct = static fn(string $id, int $mass, int $perPound): \stdClass => (object) ['id' => $id, 'mass_mg' => $mass, 'value_per_kg_minor' => $perPound];
+        $answer = self::answer([
+            'ap_mg' => $pounds(30, 8),
+            'ap_cost_minor' => 25_925,
+            'pieces' => [self::piece('scaloppine', $pounds(18, 14), null)],
+            'by_products' => [$byProduct('fat', $pounds(2, 8), 12), $byProduct('bones', $pounds(3, 5), 38), $byProduct('ground', $pounds(2, 2), 489), $byProduct('stew', $pounds(2, 12), 529), $byProduct('trim', $pounds(0, 14), 0), $byProduct('cutting loss', $pounds(0, 1), 0)],
+            'labour' => null,
+            'scrape' => null,
+        ]);
+        self::assertSame([2_650, 23_275, 1_233], [$answer['by_product_value_minor'], $answer['net_cost_minor'], $answer['ep_cost_per_kg_minor']]);
+        self::assertSame(1.45, round((float) $answer['cost_factor'], 2));
+    }
+
+    /**
+     * Corned beef brisket, the worked butcher's yield of L. Dopson and D. Hayes, Food and Beverage Cost Control (its chapter on food production); from memory: 8 lb lose 1 lb 10 oz
+     * of fat and 1 lb 14 oz in the oven, 43.75 %; the rest is a yield of 56.25 %, and what is eaten costs the price over that yield.
+     */
+    public function testABrisketOfAHandbook(): void
+    {
+        $ounce = 62_500;
+        $lost = static fn(string $id, int $ounces): \stdClass => (object) ['id' => $id, 'mass_mg' => $ounces * $ounce, 'value_per_kg_minor' => 0];
+        $answer = self::answer(['ap_mg' => 128 * $ounce, 'ap_cost_minor' => 8 * 450, 'pieces' => [self::piece('brisket', 72 * $ounce, null)], 'by_products' => [$lost('fat', 26), $lost('cooking', 30)], 'labour' => null, 'scrape' => null]);
+        self::assertSame(0.5625, $answer['yield']);
+        self::assertSame([(int) (450 / 0.5625), 1 / 0.5625], [$answer['ep_cost_per_kg_minor'], $answer['cost_factor']]);
+    }
+
+    /**
      * The cost factor is made to be used again (common practice in food costing): with all prices half as high again, the new price times the factor is the new cost of a kilogram of cuts.
      */
     public function testTheCostFactorHoldsForAnotherPrice(): void

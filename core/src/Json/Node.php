@@ -144,6 +144,14 @@ final readonly class Node
         return $items;
     }
 
+    /** @return list<self> exactly so many */
+    public function itemsOfCount(int $count): array
+    {
+        $items = $this->items();
+
+        return count($items) === $count ? $items : throw $this->fail(MessageCode::NotSoMany, ['is' => count($items), 'count' => $count]);
+    }
+
     /** @return list<self> the items, or none where the key is absent */
     public function itemsOf(string $key): array
     {

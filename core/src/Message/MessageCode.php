@@ -96,6 +96,8 @@ enum MessageCode: string
     case NotPositive = 'problem.not_positive';
     case NoneOf = 'problem.none_of';
     case MustNotBeEmpty = 'problem.empty';
+    case NotSoMany = 'problem.not_so_many';
+    case TooFew = 'problem.too_few';
     case NotSha256 = 'problem.not_sha256';
     case NotAUuid = 'problem.not_a_uuid';
     case NotUuid7 = 'problem.not_uuid7';
@@ -328,6 +330,8 @@ enum MessageCode: string
             self::BriefRoomTaken => ['room', 'practical', 'from', 'to'],
             self::BriefUnmarked => ['count', 'person', 'stations'],
             self::DayBefore => ['earliest'],
+            self::NotSoMany => ['is', 'count'],
+            self::TooFew => ['least'],
             self::MoreThanOnHand => ['on_hand_mg'],
             self::NotTheSum => ['sum_mg'],
             self::BriefStock => ['group', 'bones_mg', 'vegetables_mg', 'water_ml', 'pots', 'pot_ml', 'from_hours', 'to_hours'],

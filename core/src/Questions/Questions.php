@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Questions;
 
+use DeftBlade\Core\Agreement\Agreement;
 use DeftBlade\Core\Compute\Computation;
 use DeftBlade\Core\Ledger\Cooling;
 use DeftBlade\Core\Ledger\DateMark;
@@ -23,5 +24,6 @@ final class Questions
         'stock' => Stock::class,
         'cooling' => Cooling::class,
         'date-mark' => DateMark::class,
+        'agreement' => Agreement::class,
     ];
 }
