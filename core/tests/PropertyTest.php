@@ -37,6 +37,31 @@ final class PropertyTest extends TestCase
         }
     }
 
+    public function testASecondWritingComesToTheSameMarksOfTwoAssessors(): void
+    {
+        foreach (['mean', 'first', 'lower', 'higher', null] as $combine) {
+            $package = Package::shipped()->with(static function (\stdClass $it) use ($combine): void {
+                $it->format = 'deft-blade.assessment/4';
+                if ($combine !== null) {
+                    $it->policy->moderation = (object) ['tolerance_levels' => 1, 'combine' => $combine];
+                }
+            });
+            for ($index = 0; $index < 60; $index++) {
+                $this->addRandomTray($package, "a$index", rounds: ['second' => 2, 'agreed' => 6]);
+            }
+            $plain = json_decode($package->json(), true);
+            $opinion = new SecondOpinion($plain['standard'], $plain['policy']);
+            $pending = 0;
+            foreach ($package->grade()['attempts'] as $index => $result) {
+                $other = $opinion->of($plain['attempts'][$index]);
+                self::assertEqualsWithDelta($other['scores'], array_column($result['components'], 'score', 'id'), 1e-9, "$combine {$result['id']}");
+                self::assertSame($other['total'], $result['total'] === null ? null : (float) $result['total'], "$combine {$result['id']}");
+                $pending += count(array_filter($result['remarks'], static fn(array $it): bool => $it['code'] === 'level.to_agree'));
+            }
+            $combine === null ? self::assertSame(0, $pending) : self::assertGreaterThan(10, $pending, 'too few were to be agreed to show anything');
+        }
+    }
+
     public function testReasonsAddUpToThePointsLost(): void
     {
         $package = Package::shipped();
@@ -88,7 +113,8 @@ final class PropertyTest extends TestCase
         }
     }
 
-    private function addRandomTray(Package $package, string $id, int $omits = 0): void
+    /** @param array<string, int> $rounds further rounds, each given to one criterion in so many */
+    private function addRandomTray(Package $package, string $id, int $omits = 0, array $rounds = []): void
     {
         $standard = $package->document->standard;
         $asPurchased = $this->random->getInt(1600, 2100);
@@ -103,6 +129,10 @@ final class PropertyTest extends TestCase
         $of['clock'] = [0 => 'start', $this->random->getInt(1200, 2400) => $this->random->getInt(0, 5) > 0 ? 'stop' : 'pause'];
         foreach ($standard->criteria as $criterion) {
             $of['levels'][$criterion->id] = $this->random->getInt(0, count($criterion->levels) - 1);
+            foreach ($rounds as $round => $oneIn) {
+                $of[$round] ??= [];
+                $of[$round] += $this->random->getInt(1, $oneIn) === 1 ? [$criterion->id => $this->random->getInt(0, count($criterion->levels) - 1)] : [];
+            }
         }
         $of = match ($omits) {
             1 => array_diff_key($of, ['ap' => 1]),

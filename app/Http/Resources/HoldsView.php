@@ -54,7 +54,7 @@ final readonly class HoldsView
             (object) array_map(static fn(array $set): array => array_map(static fn(int $number): ?int => ($set[$number] ?? null)?->mg, range(1, max(array_keys($set)))), $log->weights->portions),
             (object) array_map(static fn(Mass $mass): int => $mass->mg, $log->weights->bins),
             $log->weights->scrape?->mg,
-            (object) $log->judged->levels,
+            (object) $log->judged->firstLevels(),
             (object) $log->judged->faults,
             array_map(static fn(Photographed $it): string => $it->sha256, $log->floor->photos),
             $log->floor->mise !== null,

@@ -8,8 +8,8 @@ namespace DeftBlade\Core\Capture;
 final readonly class Judgements
 {
     /**
-     * @param array<string, int> $levels by criterion id
-     * @param array<string, int> $faults marks counted, by fault id
+     * @param array<string, GivenLevels> $levels by criterion id
+     * @param array<string, int>         $faults marks counted, by fault id
      */
     private function __construct(public array $levels, public array $faults) {}
 
@@ -17,12 +17,18 @@ final readonly class Judgements
     {
         $levels = $faults = [];
         foreach ($history->holding(LevelJudged::class) as $it) {
-            $levels[$it->criterion] = $it->level;
+            $levels[$it->criterion] = ($levels[$it->criterion] ?? new GivenLevels())->with($it->round, $it->level);
         }
         foreach ($history->holding(FaultMarked::class) as $it) {
             $faults[$it->fault] = ($faults[$it->fault] ?? 0) + 1;
         }
 
         return new self($levels, $faults);
+    }
+
+    /** @return array<string, int> of the first round, by criterion id */
+    public function firstLevels(): array
+    {
+        return array_filter(array_map(static fn(GivenLevels $it): ?int => $it->first, $this->levels), is_int(...));
     }
 }

@@ -30,6 +30,8 @@ final readonly class AttemptResult
         public array $reasons,
         /** The check that found the scale out of limits before something here was weighed. */
         public ?ScaleCheck $scaleOut,
+        /** @var list<Mark> that two assessors must agree on */
+        public array $toAgree = [],
         /** @var list<Message> what is said beside the reasons */
         public array $remarks = [],
     ) {}
@@ -48,6 +50,7 @@ final readonly class AttemptResult
             $this->borderline,
             $this->reasons,
             $this->scaleOut,
+            $this->toAgree,
             Remark::of($this, $policy),
         );
     }

@@ -52,12 +52,13 @@ final readonly class BorderlineSearch
             }
         }
         foreach ($tray->standard->criteria as $criterion) {
-            $level = $tray->level($criterion->id);
-            if ($level === null || $tray->excusesCriterion($criterion->id)) {
+            $mark = $tray->mark($criterion);
+            $shortfall = $mark->shortfall();
+            if ($shortfall === null || $tray->excusesCriterion($criterion->id)) {
                 continue;
             }
-            foreach (['-1' => $level - 1, '+1' => $level + 1] as $step => $other) {
-                if (isset($criterion->levels[$other]) && $grade->isNearABand(self::pointsBetween($criterion, $level, $other, $tray, $scores, $grade), $this->policy)) {
+            foreach ($mark->neighbours() as $step => $other) {
+                if ($grade->isNearABand(self::pointsBetween($criterion, $shortfall, $other, $tray, $scores, $grade), $this->policy)) {
                     $changed = $tray->withLevel($criterion->id, $other);
                     yield "level:{$criterion->id}$step" => self::rescored($scores, $criterion->component, $changed, $verdicts);
                 }
@@ -70,7 +71,7 @@ final readonly class BorderlineSearch
      *
      * @param list<ComponentScore> $scores
      */
-    private static function pointsBetween(Criterion $criterion, int $level, int $other, Tray $tray, array $scores, Grade $grade): float
+    private static function pointsBetween(Criterion $criterion, float $shortfall, int $other, Tray $tray, array $scores, Grade $grade): float
     {
         $weights = 0.0;
         foreach ($tray->standard->criteriaOf($criterion->component) as $it) {
@@ -80,7 +81,7 @@ final readonly class BorderlineSearch
         foreach ($scores as $score) {
             $component += $score->component->id() === $criterion->component && $score->score !== null ? $score->component->weight() : 0.0;
         }
-        $steps = abs($criterion->shortfallAt($level) - $criterion->shortfallAt($other));
+        $steps = abs($shortfall - $criterion->shortfallAt($other));
 
         return 100 * $steps * $criterion->weight / $weights * $component / $grade->scoredWeight + self::SLACK;
     }

@@ -33,14 +33,15 @@ final readonly class CriteriaComponent extends WeightedComponent
         $earned = 100.0;
         $weights = array_sum(array_map(static fn(Criterion $it): float => $it->weight, $judged));
         foreach ($judged as $criterion) {
-            $level = $tray->level($criterion->id);
-            if ($level === null) {
+            $mark = $tray->mark($criterion);
+            $shortfall = $mark->shortfall();
+            if ($shortfall === null) {
                 return ComponentScore::pending($this);
             }
-            $points = 100 * $criterion->weight / $weights * $criterion->shortfallAt($level);
+            $points = 100 * $criterion->weight / $weights * $shortfall;
             if ($points > 0) {
                 $earned -= $points;
-                $losses[] = new Loss(Message::of(MessageCode::LevelReached, ['criterion' => $criterion->id, 'step' => $level + 1, 'steps' => count($criterion->levels)]), $points);
+                $losses[] = new Loss($mark->why(), $points);
             }
         }
         $faults = $this->faultsOn($tray);

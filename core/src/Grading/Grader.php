@@ -16,7 +16,7 @@ final readonly class Grader
     /** @throws EmptyWindow when the policy's own rule leaves a window empty */
     public function grade(Attempt $attempt): AttemptResult
     {
-        $tray = Tray::of($this->standard, $attempt->log, $attempt->timeFactor);
+        $tray = Tray::of($this->standard, $attempt->log, $attempt->timeFactor, $this->policy->moderation);
         $overLimit = $this->isOverLimit($tray);
         $causes = $this->capCauses($tray, $attempt, $overLimit);
         $verdicts = $this->policy->judgeOfPieces($this->policy->decision->rule)->judge($tray);
@@ -36,7 +36,16 @@ final readonly class Grader
             (new BorderlineSearch($this->policy))->search($tray, $verdicts, $scores, $grade, $causes),
             Reason::of($scores, $grade),
             $this->checks->firstOut($attempt->log->history, $this->policy),
+            $this->toAgree($tray),
         ))->withRemarks($this->policy);
+    }
+
+    /** @return list<Mark> that two assessors must agree on */
+    private function toAgree(Tray $tray): array
+    {
+        $marks = array_map($tray->mark(...), array_values($this->standard->criteria));
+
+        return array_values(array_filter($marks, static fn(Mark $it): bool => $it->isToAgree() && ! $tray->excusesCriterion($it->criterion->id)));
     }
 
     /** @return list<CapCause> */

@@ -21,6 +21,7 @@ final readonly class Policy
      * @param list<Component>      $components
      * @param list<Cap>            $caps
      * @param non-empty-list<Band> $bands      highest minimum first
+     * @param Moderation|null      $moderation null where one assessor marks
      */
     private function __construct(
         public array $components,
@@ -30,6 +31,7 @@ final readonly class Policy
         public array $caps,
         public array $bands,
         public int $places,
+        public ?Moderation $moderation,
     ) {}
 
     /** @param ComponentKinds|null $kinds null for those that ship */
@@ -50,7 +52,7 @@ final readonly class Policy
     /** @return self|null null where findings are collected and a section cannot be read */
     private static function sections(Node $node, ComponentKinds $kinds): ?self
     {
-        $node->keys(['components', 'decision', 'scale', 'balance', 'caps', 'bands', 'places'], ['key', 'title', 'version']);
+        $node->keys(['components', 'decision', 'scale', 'balance', 'caps', 'bands', 'places'], ['key', 'title', 'version', 'moderation']);
         foreach (['key', 'title'] as $text) {
             $node->has($text) ? $node->at($text)->attempt(static fn(Node $it): string => $it->text()) : null;
         }
@@ -61,10 +63,11 @@ final readonly class Policy
         $caps = $node->at('caps')->attempt(Cap::readAll(...));
         $bands = $node->at('bands')->attempt(Band::readAll(...));
         $places = $node->at('places')->attempt(static fn(Node $it): int => $it->integer(0, self::MOST_PLACES));
+        $moderation = $node->has('moderation') ? $node->at('moderation')->attempt(Moderation::read(...)) : null;
 
         return $components === null || $decision === null || $scale === null || $balance === null || $caps === null || $bands === null || $places === null
             ? null
-            : new self($components, $decision, $scale, $balance, $caps, $bands, $places);
+            : new self($components, $decision, $scale, $balance, $caps, $bands, $places, $moderation);
     }
 
     public function judgeOfPieces(DecisionRule $rule): PieceJudge

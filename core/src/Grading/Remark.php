@@ -8,13 +8,13 @@ use DeftBlade\Core\Capture\CarcassLooked;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 
-/** What is said of a result beside its reasons: how the carcass came in, a scale out of limits, caps in force, and what small thing would have put it into another band. */
+/** What is said of a result beside its reasons: what two assessors must agree on, how the carcass came in, a scale out of limits, caps in force, and what small thing would have put it into another band. */
 final class Remark
 {
     /** @return list<Message> */
     public static function of(AttemptResult $result, Policy $policy): array
     {
-        return [...self::received($result->attempt->log->floor->look), ...self::scale($result->scaleOut, $policy), ...self::caps($result->grade->caps, $policy), ...self::borderline($result->borderline)];
+        return [...array_map(static fn(Mark $it): Message => $it->toAgree(), $result->toAgree), ...self::received($result->attempt->log->floor->look), ...self::scale($result->scaleOut, $policy), ...self::caps($result->grade->caps, $policy), ...self::borderline($result->borderline)];
     }
 
     /** @return list<Message> */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Capture\CaptureLog;
+use DeftBlade\Core\Capture\GivenLevels;
 use DeftBlade\Core\Capture\IncidentTreatment;
 use DeftBlade\Core\Carcass\Piece;
+use DeftBlade\Core\Standard\Criterion;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 
@@ -14,9 +16,9 @@ use DeftBlade\Core\Weighing\Mass;
 final readonly class Tray
 {
     /**
-     * @param array<string, int>  $levels          by criterion id
-     * @param array<string, true> $excusedPieces
-     * @param array<string, true> $excusedCriteria
+     * @param array<string, GivenLevels> $levels          by criterion id
+     * @param array<string, true>        $excusedPieces
+     * @param array<string, true>        $excusedCriteria
      */
     private function __construct(
         public Standard $standard,
@@ -27,9 +29,10 @@ final readonly class Tray
         private array $levels,
         private array $excusedPieces,
         private array $excusedCriteria,
+        private ?Moderation $moderation,
     ) {}
 
-    public static function of(Standard $standard, CaptureLog $log, float $timeFactor): self
+    public static function of(Standard $standard, CaptureLog $log, float $timeFactor, ?Moderation $moderation = null): self
     {
         $pieces = $criteria = [];
         foreach ($log->weights->received->defects ?? [] as $defect) {
@@ -42,7 +45,7 @@ final readonly class Tray
         $required = array_diff_key($standard->cuts->pieces, $pieces);
         $complete = $log->time->presented || array_filter($required, static fn(Piece $it): bool => ! self::isWeighed($it, $log)) === [];
 
-        return new self($standard, $log, $timeFactor, $complete, $log->judged->levels, $pieces, $criteria);
+        return new self($standard, $log, $timeFactor, $complete, $log->judged->levels, $pieces, $criteria, $moderation);
     }
 
     private static function isWeighed(Piece $piece, CaptureLog $log): bool
@@ -52,12 +55,12 @@ final readonly class Tray
         return isset($log->weights->pieces[$piece->id]) && $isEvennessKnown;
     }
 
-    /** The same tray, had one criterion been judged otherwise. */
+    /** The same tray, had everybody agreed on another level of one criterion. */
     public function withLevel(string $criterion, int $level): self
     {
-        $levels = [$criterion => $level] + $this->levels;
+        $levels = [$criterion => new GivenLevels(agreed: $level)] + $this->levels;
 
-        return new self($this->standard, $this->log, $this->timeFactor, $this->complete, $levels, $this->excusedPieces, $this->excusedCriteria);
+        return new self($this->standard, $this->log, $this->timeFactor, $this->complete, $levels, $this->excusedPieces, $this->excusedCriteria, $this->moderation);
     }
 
     public function asPurchased(): ?Mass
@@ -65,9 +68,9 @@ final readonly class Tray
         return $this->log->weights->received?->mass;
     }
 
-    public function level(string $criterion): ?int
+    public function mark(Criterion $criterion): Mark
     {
-        return $this->levels[$criterion] ?? null;
+        return new Mark($criterion, $this->levels[$criterion->id] ?? new GivenLevels(), $this->moderation);
     }
 
     public function excusesPiece(string $id): bool

@@ -24,6 +24,9 @@ enum MessageCode: string
     case FrameScraped = 'frame.scraped';
     case TimeOver = 'time.over';
     case LevelReached = 'level.reached';
+    case LevelsCombined = 'level.combined';
+    case LevelAgreed = 'level.agreed';
+    case LevelsToAgree = 'level.to_agree';
     case FaultMarked = 'fault.marked';
     case Looked = 'remark.looked';
     case Warm = 'remark.warm';
@@ -262,6 +265,9 @@ enum MessageCode: string
             self::FrameScraped => ['scraped_mg', 'clean_mg', 'limit_mg'],
             self::TimeOver => ['running_ms', 'standard_ms', 'limit_ms'],
             self::LevelReached => ['criterion', 'step', 'steps'],
+            self::LevelsCombined => ['criterion', 'first', 'second', 'combine', 'steps'],
+            self::LevelAgreed => ['criterion', 'first', 'second', 'step', 'steps'],
+            self::LevelsToAgree => ['criterion', 'first', 'second', 'steps'],
             self::FaultMarked => ['fault', 'count', 'deduct', 'max', 'critical'],
             self::Looked => ['looked'],
             self::Warm => ['core_c', 'warmest_c'],

@@ -12,13 +12,15 @@ use DeftBlade\Core\Message\MessageCode;
 /**
  * The versions of the open format. The second adds to standards sets of portions, groups that weigh alike, judged checkpoints and yields of their own;
  * to facts what the floor takes down: mise, cold chain, refusals, incidents, things done well. The third adds the terms of an attempt as facts: time
- * allowance, resit, station, standard; the look at a carcass; and checks of the scale. None takes anything away.
+ * allowance, resit, station, standard; the look at a carcass; and checks of the scale. The fourth adds the round a level is from, and moderation to
+ * policies. None takes anything away.
  */
 enum PackageFormat: string
 {
     case One = 'deft-blade.assessment/1';
     case Two = 'deft-blade.assessment/2';
     case Three = 'deft-blade.assessment/3';
+    case Four = 'deft-blade.assessment/4';
 
     /** @throws InvalidPackage */
     public static function read(Node $node): self
@@ -62,6 +64,9 @@ enum PackageFormat: string
     {
         foreach (self::beyondOneInStandard($package->at('standard')) as $node) {
             yield 2 => $node;
+        }
+        if ($package->at('policy')->has('moderation')) {
+            yield 4 => $package->at('policy')->at('moderation');
         }
         if ($package->has('scale_checks')) {
             yield 3 => $package->at('scale_checks');

@@ -59,7 +59,7 @@ final class Package
     }
 
     /**
-     * @param array<string, mixed> $of     ap, piece ids and bin ids to grams, scrape, levels, faults, defects, clock, …
+     * @param array<string, mixed> $of     ap, piece ids and bin ids to grams, scrape, levels, levels of the second round and agreed ones, faults, defects, clock, …
      * @param array<string, mixed> $fields of the attempt
      */
     public function attempt(string $id, array $of, array $fields = []): self
@@ -71,7 +71,8 @@ final class Package
                 $what === 'ap' => [['kind' => 'received', 'mass_mg' => (int) round($value * 1000), 'defects' => $of['defects'] ?? []]],
                 $what === 'defects' => [],
                 $what === 'scrape' => [['kind' => 'scrape', 'mass_mg' => (int) round($value * 1000)]],
-                $what === 'levels' => array_map(static fn(string $it, int $level): array => ['kind' => 'level', 'criterion' => $it, 'level' => $level], array_keys($value), $value),
+                $what === 'levels' => self::levels($value, []),
+                $what === 'second', $what === 'agreed' => self::levels($value, ['round' => $what]),
                 $what === 'faults' => array_map(static fn(string $it): array => ['kind' => 'fault', 'fault' => $it], $value),
                 $what === 'clock' => array_map(static fn(int $second, string $event): array => ['kind' => 'clock', 'event' => $event, 'second' => $second], array_keys($value), $value),
                 $what === 'checkpoints' => array_map(static fn(string $it, int $second): array => ['kind' => 'checkpoint', 'checkpoint' => $it, 'second' => $second], array_keys($value), $value),
@@ -100,6 +101,17 @@ final class Package
     public function first(): array
     {
         return $this->grade()['attempts'][0];
+    }
+
+    /**
+     * @param array<string, int>    $levels by criterion
+     * @param array<string, string> $round
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function levels(array $levels, array $round): array
+    {
+        return array_map(static fn(string $it, int $level): array => ['kind' => 'level', 'criterion' => $it, 'level' => $level] + $round, array_keys($levels), $levels);
     }
 
     /**

@@ -71,7 +71,7 @@ final class SecondOpinion
                     $held['scrape'] = $it['mass_mg'];
                     break;
                 case 'level':
-                    $held['levels'][$it['criterion']] = $it['level'];
+                    $held['levels'][$it['criterion']][$it['round'] ?? 'first'] = $it['level'];
                     break;
                 case 'fault':
                     $held['faults'][] = $it['fault'];
@@ -182,10 +182,11 @@ final class SecondOpinion
         }
         $points = 0.0;
         foreach ($mine as $criterion) {
-            if (! isset($held['levels'][$criterion['id']])) {
+            $got = $this->pointsOf($criterion, $held['levels'][$criterion['id']] ?? []);
+            if ($got === null) {
                 return 'pending';
             }
-            $points += $criterion['weight'] * $criterion['levels'][$held['levels'][$criterion['id']]]['points'] / max(array_column($criterion['levels'], 'points'));
+            $points += $criterion['weight'] * $got / max(array_column($criterion['levels'], 'points'));
         }
         $score = $mine === [] ? 100.0 : 100 * $points / array_sum(array_column($mine, 'weight'));
         foreach ($this->standard['faults'] as $fault) {
@@ -195,5 +196,35 @@ final class SecondOpinion
         }
 
         return max(0.0, $score);
+    }
+
+    /**
+     * @param array<string, mixed> $criterion
+     * @param array<string, int>   $given     by round
+     *
+     * @return float|int|null null where nothing counts yet
+     */
+    private function pointsOf(array $criterion, array $given): float|int|null
+    {
+        $points = static fn(int $level): float|int => $criterion['levels'][$level]['points'];
+        if (isset($given['agreed'])) {
+            return $points($given['agreed']);
+        }
+        if (! isset($given['first'], $given['second'])) {
+            $only = array_values($given)[0] ?? null;
+
+            return $only === null ? null : $points($only);
+        }
+        $rule = $this->policy['moderation'] ?? ['tolerance_levels' => 100, 'combine' => 'first'];
+        if (max($given) - min($given) > $rule['tolerance_levels']) {
+            return null;
+        }
+
+        return match ($rule['combine']) {
+            'mean' => ($points($given['first']) + $points($given['second'])) / 2,
+            'first' => $points($given['first']),
+            'lower' => min($points($given['first']), $points($given['second'])),
+            'higher' => max($points($given['first']), $points($given['second'])),
+        };
     }
 }

@@ -3615,6 +3615,16 @@ export interface components {
             title?: string;
             key?: unknown;
             version?: unknown;
+            /** @description since deft-blade.assessment/4; left out where one assessor marks */
+            moderation?: {
+                /** @description levels that lie further apart are to be agreed */
+                tolerance_levels: number;
+                /**
+                 * @description what becomes of two levels that lie near enough; mean is of their points
+                 * @enum {unknown}
+                 */
+                combine: "mean" | "first" | "lower" | "higher";
+            };
         };
         Capture: {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -3674,6 +3684,8 @@ export interface components {
             kind: "level";
             criterion: components["schemas"]["AssessmentIdentifier"];
             level: number;
+            /** @enum {unknown} */
+            round?: "first" | "second" | "agreed";
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];
@@ -4109,6 +4121,8 @@ export interface components {
             kind: "level";
             criterion: components["schemas"]["AssessmentIdentifier"];
             level: number;
+            /** @enum {unknown} */
+            round?: "first" | "second" | "agreed";
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];

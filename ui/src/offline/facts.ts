@@ -58,7 +58,7 @@ function slotOf(it: SentCapture): string | null {
     case "bin":
       return `bin ${it.bin}`;
     case "level":
-      return `level ${it.criterion}`;
+      return isFirst(it) ? `level ${it.criterion}` : `level ${it.criterion} ${it.round}`;
     case "checkpoint":
       return `checkpoint ${it.checkpoint}`;
     case "received":
@@ -74,6 +74,9 @@ function slotOf(it: SentCapture): string | null {
       return null;
   }
 }
+
+/** A level of the first round, where nobody said another. */
+const isFirst = ({ round = "first" }: Kind<"level">): boolean => round === "first";
 
 /** The slots a fact empties for those before it. */
 const emptiedBy = (it: SentCapture): string[] =>
@@ -116,7 +119,11 @@ export function deviceState(captures: SentCapture[], { portions: counts, safety 
     refused: of("refused", counted).length,
     ...cold,
     scrape_mg: of("scrape").at(-1)?.mass_mg ?? null,
-    levels: Object.fromEntries(of("level").map((it) => [it.criterion, it.level])),
+    levels: Object.fromEntries(
+      of("level")
+        .filter(isFirst)
+        .map((it) => [it.criterion, it.level]),
+    ),
     faults: of("fault").reduce<Record<string, number>>((sum, { fault }) => ({ ...sum, [fault]: (sum[fault] ?? 0) + 1 }), {}),
     incidents: incidents.length,
     states: Object.fromEntries(facts.map(({ id }) => [id, withdrawn.has(id) ? "withdrawn" : replaced.has(id) ? "replaced" : "holds"])),
