@@ -30,7 +30,7 @@ final class ComputeCommandTest extends TestCase
     {
         $refused = Command::run(['compute', 'weather'], '{}');
         self::assertSame([2, ''], [$refused->exit, $refused->out]);
-        self::assertStringContainsString('order, queue, yield-test, stock, cooling, date-mark, agreement', $refused->err);
+        self::assertStringContainsString('order, queue, yield-test, stock, cooling, date-mark, agreement, items, recalibrate, control-chart, learning-curve', $refused->err);
     }
 
     #[DataProvider('questions')]
@@ -53,6 +53,10 @@ final class ComputeCommandTest extends TestCase
         $computation = Questions::ALL[$question];
         $tried = 0;
         foreach (Distortions::of(self::example($question)) as $what => $document) {
+            // A schema cannot say that every part is in one cut (FormatTest holds what a standard is), nor that a weight is of one.
+            if (preg_match('/^standard\.|^records\.\d+\.(pieces|bins) with more$/', (string) $what) === 1) {
+                continue;
+            }
             $problem = Refused::orNull(static fn(): Computation => $computation::read(Node::of($document)));
             self::assertSame(self::accepts("$question.in", $document), $problem === null, "$question: $what: $problem");
             $tried++;

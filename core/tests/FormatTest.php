@@ -129,6 +129,8 @@ final class FormatTest extends TestCase
         $written = Distortions::copy($published);
         (new PackageSchema(ComponentKinds::shipped()))->into($written);
         self::assertEquals($written, $published, 'run core/bin/formats');
+        $question = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/formats/compute/recalibrate.in.schema.json'), false, 64, JSON_THROW_ON_ERROR);
+        self::assertEquals(PackageSchema::ofStandards($published), $question->{'$defs'}, 'run core/bin/formats');
     }
 
     private static function schemaAccepts(string $schema, \stdClass $document): bool

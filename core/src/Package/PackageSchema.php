@@ -11,6 +11,8 @@ use DeftBlade\Core\Grading\ComponentKinds;
 /** The parts of docs/formats/assessment.schema.json that follow from the code: versions, facts and components. Written by core/bin/formats. */
 final readonly class PackageSchema
 {
+    private const NOT_OF_STANDARDS = ['policy', 'component', 'judgedComponent', 'capture', 'attempt', 'scaleCheck', 'instant'];
+
     public function __construct(private ComponentKinds $components) {}
 
     /** @param \stdClass $schema the published schema; it is changed */
@@ -24,6 +26,16 @@ final readonly class PackageSchema
         $definitions->component = self::json($this->components->schema());
         $definitions->judgedComponent = self::json($this->components->judgedSchema());
         $definitions->capture = self::json(['oneOf' => array_map(static fn(CaptureKind $it): array => (new FactFields($it->fact()::fields()))->schema($it->value), CaptureKind::cases())]);
+    }
+
+    /**
+     * What a document that holds a standard needs of the published schema.
+     *
+     * @param \stdClass $published docs/formats/assessment.schema.json
+     */
+    public static function ofStandards(\stdClass $published): \stdClass
+    {
+        return (object) array_diff_key((array) $published->{'$defs'}, array_flip(self::NOT_OF_STANDARDS));
     }
 
     /** @param array<string, mixed> $schema */

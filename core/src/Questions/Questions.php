@@ -12,6 +12,10 @@ use DeftBlade\Core\Ledger\YieldTest;
 use DeftBlade\Core\Planning\Order;
 use DeftBlade\Core\Planning\Queue;
 use DeftBlade\Core\Planning\Stock;
+use DeftBlade\Core\Practice\LearningCurve;
+use DeftBlade\Core\Trends\ControlChart;
+use DeftBlade\Core\Trends\Items;
+use DeftBlade\Core\Trends\Recalibrate;
 
 /** The questions the core answers beside grading. */
 final class Questions
@@ -25,5 +29,9 @@ final class Questions
         'cooling' => Cooling::class,
         'date-mark' => DateMark::class,
         'agreement' => Agreement::class,
+        'items' => Items::class,
+        'recalibrate' => Recalibrate::class,
+        'control-chart' => ControlChart::class,
+        'learning-curve' => LearningCurve::class,
     ];
 }

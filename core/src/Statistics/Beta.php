@@ -11,9 +11,6 @@ final class Beta
 
     private const STEPS = 500;
 
-    /** Below it Stirling's series is not exact enough. */
-    private const STIRLING_FROM = 15.0;
-
     /**
      * I_x(a, b) for 0 ≤ x ≤ 1 and a, b > 0, to about 1e-13: the continued fraction of DLMF 8.17.22, worked out by Lentz's method, on the side where it converges fast.
      */
@@ -32,19 +29,7 @@ final class Beta
 
     private static function logBeta(float $a, float $b): float
     {
-        return self::logGamma($a) + self::logGamma($b) - self::logGamma($a + $b);
-    }
-
-    /** ln Γ(z) for z > 0: moved up by the recurrence, then Stirling's series (DLMF 5.11.1). */
-    private static function logGamma(float $z): float
-    {
-        $shift = 0.0;
-        for (; $z < self::STIRLING_FROM; $z++) {
-            $shift += log($z);
-        }
-        $series = 1 / (12 * $z) - 1 / (360 * $z ** 3) + 1 / (1260 * $z ** 5) - 1 / (1680 * $z ** 7) + 1 / (1188 * $z ** 9);
-
-        return ($z - 0.5) * log($z) - $z + 0.5 * log(2 * M_PI) + $series - $shift;
+        return Gamma::log($a) + Gamma::log($b) - Gamma::log($a + $b);
     }
 
     private static function fraction(float $x, float $a, float $b): float
