@@ -125,6 +125,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/attempts/{attempt}/photos/{sha256}', [PhotoController::class, 'show']);
     Route::get('/attempts/{attempt}/verdict', [VerdictController::class, 'show']);
     Route::get('/attempts/{attempt}/released', [VerdictController::class, 'released']);
+    Route::get('/attempts/{attempt}/released.pdf', [VerdictController::class, 'releasedPdf']);
     Route::get('/results', [VerdictController::class, 'own']);
 
     Route::get('/standards', [StandardController::class, 'index']);

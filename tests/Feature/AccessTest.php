@@ -42,12 +42,12 @@ final class AccessTest extends TestCase
         'GET /assessments/{assessment}/put-away' => 'iac', 'GET /ledger' => 'iac', 'POST /ledger/facts' => 'ia', 'GET /ledger/facts' => 'iac', 'GET /ledger/lots' => 'iac', 'GET /ledger/lots/{lot}' => 'iac', 'GET /ledger/labels' => 'iac', 'GET /ledger/pots' => 'iac', 'GET /ledger/needs' => 'iac', 'GET /ledger/serving' => 'iac', 'GET /assessments/{assessment}/cost' => 'iac', 'GET /assessments/{assessment}/cost.csv' => 'iac', 'PUT /assessments/{assessment}/deliveries/{delivery}' => 'ic', 'PUT /ledger/prices/{price}' => 'ic', 'GET /ledger/term' => 'iac', 'GET /ledger/term.csv' => 'iac', 'GET /ledger/term.pdf' => 'iac', 'GET /ledger/week' => 'iac', 'GET /ledger/week.csv' => 'iac', 'GET /ledger/lots/{lot}/probe' => 'ia',
         'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'i',
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
-        'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /results' => 'iacs', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
+        'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /attempts/{attempt}/released.pdf' => 'iac', 'GET /results' => 'iacs', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
         'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',
         'GET /standards/{standard}/sheet.pdf' => 'iac', 'GET /standards/{standard}/document' => 'iac',
     ];
 
-    private const HIDDEN = ['GET /attempts/{attempt}/released', 'GET /attempts/{attempt}/photos/{sha256}'];
+    private const HIDDEN = ['GET /attempts/{attempt}/released', 'GET /attempts/{attempt}/released.pdf', 'GET /attempts/{attempt}/photos/{sha256}'];
 
     /** What streams is opened and left alone here. */
     private const STREAMS = ['GET /scale'];

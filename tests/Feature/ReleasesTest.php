@@ -14,6 +14,7 @@ use App\Models\SchoolSetting;
 use App\Models\Student;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Smalot\PdfParser\Parser;
 use Tests\TestCase;
 
 /** A result that a student was shown stays what they were shown; what came after it is another version. */
@@ -52,6 +53,33 @@ final class ReleasesTest extends TestCase
         $this->getJson("/api/v1/attempts/{$attempt->id}/released?version=3")->assertNotFound();
         $this->getJson("/api/v1/attempts/{$attempt->id}/released?version=last")->assertUnprocessable();
         self::assertContains(2, array_column((array) $this->getJson('/api/v1/results')->json(), 'version'));
+    }
+
+    public function testAReleasedResultIsOnePageWithWhatToChangeFirst(): void
+    {
+        $this->release()->assertOk();
+        $attempt = $this->station(5);
+        $page = $this->getJson("/api/v1/attempts/{$attempt->id}/released")->assertOk()->json();
+        $costly = array_values(array_filter($page['result']['reasons'], static fn(array $it): bool => $it['lost'] > 0));
+        self::assertSame(array_slice(array_column($costly, 'text'), 0, 3), array_column($page['worth'], 'text'));
+        self::assertSame(array_slice(array_column($costly, 'lost'), 0, 3), array_column($page['worth'], 'points'));
+        foreach ($page['worth'] as $index => $worth) {
+            $figures = $costly[$index]['figures'];
+            $criterion = array_column($page['standard']['criteria'], null, 'id')[$figures['criterion'] ?? ''] ?? null;
+            self::assertSame($criterion['levels'][$figures['step'] ?? 0]['text'] ?? null, $worth['next']);
+        }
+
+        $print = fn(string $query): array => [$pdf = (new Parser())->parseContent((string) $this->get("/api/v1/attempts/{$attempt->id}/released.pdf$query")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent()), (string) preg_replace('/\s+/', ' ', $pdf->getText())];
+        [$pdf, $text] = $print('');
+        self::assertCount(1, $pdf->getPages());
+        foreach ([$page['student'], $page['practical'], 'Version 1', number_format($page['result']['total'], 1), $page['result']['band'], 'What to change first', 'Right drumstick'] as $said) {
+            self::assertStringContainsString($said, $text);
+        }
+        [$large] = $print('?print=large');
+        self::assertGreaterThan(1, count($large->getPages()), 'letters of twice the size take more than a page');
+        $this->getJson("/api/v1/attempts/{$attempt->id}/released.pdf?print=huge")->assertUnprocessable();
+        $this->as('amina')->getJson("/api/v1/attempts/{$attempt->id}/released.pdf")->assertNotFound();
+        $this->get("/api/v1/attempts/{$this->station(1)->id}/released.pdf?version=1")->assertOk();
     }
 
     public function testAnEntryThatChangesNoFigureIsToldApart(): void

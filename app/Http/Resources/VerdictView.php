@@ -23,6 +23,7 @@ final readonly class VerdictView
      * @param list<string>      $photos
      * @param list<string>      $well
      * @param list<ReleaseView> $releases
+     * @param list<WorthView>   $worth
      */
     private function __construct(
         #[OA\Property]
@@ -59,6 +60,8 @@ final readonly class VerdictView
         public array $photos,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What was done well.')]
         public array $well,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WorthView::class), description: 'What to change first: what cost most, the largest first.')]
+        public array $worth,
     ) {}
 
     /** @param Attempt $attempt with student, captures, releases and what it is held against */
@@ -85,6 +88,7 @@ final readonly class VerdictView
             ReleaseState::of($attempt),
             $evidence->photos,
             $evidence->well,
+            WorthView::most(Node::of($class->document, 'standard'), Node::of($class->document($attempt->id), 'result')),
         );
     }
 
@@ -112,6 +116,7 @@ final readonly class VerdictView
             ReleaseState::of($attempt),
             $evidence->photos,
             $evidence->well,
+            WorthView::most($seal->at('standard'), $seal->at('result')),
         );
     }
 

@@ -19,8 +19,8 @@ final readonly class Items implements Computation
     private const FEWEST = 3;
 
     /**
-     * @param array<string, float>       $max      points of each criterion, by id
-     * @param list<list<float|null>>     $attempts points in the order of criteria; null where one was not judged
+     * @param array<string, float>   $max      points of each criterion, by id
+     * @param list<list<float|null>> $attempts points in the order of criteria; null where one was not judged
      */
     private function __construct(public array $max, public array $attempts) {}
 

@@ -1410,6 +1410,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/attempts/{attempt}/released.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description One page; in large print as many as it takes. */
+        get: operations["releasedPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/results": {
         parameters: {
             query?: never;
@@ -3365,6 +3382,8 @@ export interface components {
             photos: string[];
             /** @description What was done well. */
             well: string[];
+            /** @description What to change first: what cost most, the largest first. */
+            worth: components["schemas"]["WorthView"][];
         };
         /** @description A version of a standard, and what it changed against the one before, in words. */
         VersionView: {
@@ -3414,6 +3433,18 @@ export interface components {
             money: components["schemas"]["FlowMoneyView"];
             places: components["schemas"]["FlowPlaceView"][];
             bands: components["schemas"]["FlowBandView"][];
+        };
+        /** @description Something that cost points, and what the next step would be. */
+        WorthView: {
+            /** @description What it was. */
+            text: string;
+            /**
+             * Format: float
+             * @description Of the total.
+             */
+            points: number;
+            /** @description The level above, as the standard describes it; null of what has no levels. */
+            next: string | null;
         };
         /** @description What a butcher's test comes to; money in minor units. */
         YieldTestView: {
@@ -6903,6 +6934,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VerdictView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    releasedPdf: {
+        parameters: {
+            query?: {
+                /** @description Left out: the latest. */
+                version?: number;
+                print?: "usual" | "large";
+            };
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A version as it was sealed, to be printed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             404: components["responses"]["Problem"];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\GradeClass;
+use App\Http\Prints\ResultPrint;
 use App\Http\Resources\OwnResultView;
 use App\Http\Resources\VerdictView;
 use App\Models\Attempt;
@@ -15,7 +16,9 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 final class VerdictController
@@ -38,15 +41,21 @@ final class VerdictController
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
     public function released(Request $request, Attempt $attempt): JsonResponse
     {
-        $request->validate(['version' => ['integer', 'min:1']]);
-        $attempt->load('student', 'release', 'releases.releasedBy');
-        $release = $request->has('version') ? $attempt->releases->firstWhere('version', $request->integer('version')) : $attempt->releases->last();
-        // What is not theirs, or not released, is not there for a student: neither its existence nor its state is told.
-        if (! Gate::allows('viewReleased', $attempt) || $release === null) {
-            throw (new ModelNotFoundException())->setModel(Release::class);
-        }
+        return new JsonResponse(self::sealed($request, $attempt));
+    }
 
-        return new JsonResponse(VerdictView::sealed($attempt, $release->load('seal')));
+    #[OA\Get(path: '/attempts/{attempt}/released.pdf', operationId: 'releasedPdf', description: 'One page; in large print as many as it takes.', tags: ['verdict'])]
+    #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\QueryParameter(name: 'version', description: 'Left out: the latest.', schema: new OA\Schema(type: 'integer', minimum: 1))]
+    #[OA\QueryParameter(name: 'print', schema: new OA\Schema(type: 'string', enum: ['usual', 'large'], default: 'usual'))]
+    #[OA\Response(response: 200, description: 'A version as it was sealed, to be printed', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')))]
+    #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
+    public function releasedPdf(Request $request, Attempt $attempt, ResultPrint $printing): Response
+    {
+        $request->validate(['print' => [Rule::in(['usual', 'large'])]]);
+        $page = self::sealed($request, $attempt);
+
+        return new Response($printing->print($page, isLarge: $request->query('print') === 'large'), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"result-$page->held_on.pdf\""]);
     }
 
     #[OA\Get(path: '/results', operationId: 'ownResults', tags: ['verdict'])]
@@ -62,5 +71,18 @@ final class VerdictController
         }
 
         return new JsonResponse(array_values(array_filter($results)));
+    }
+
+    private static function sealed(Request $request, Attempt $attempt): VerdictView
+    {
+        $request->validate(['version' => ['integer', 'min:1']]);
+        $attempt->load('student', 'release', 'releases.releasedBy');
+        $release = $request->has('version') ? $attempt->releases->firstWhere('version', $request->integer('version')) : $attempt->releases->last();
+        // What is not theirs, or not released, is not there for a student: neither its existence nor its state is told.
+        if (! Gate::allows('viewReleased', $attempt) || $release === null) {
+            throw (new ModelNotFoundException())->setModel(Release::class);
+        }
+
+        return VerdictView::sealed($attempt, $release->load('seal'));
     }
 }

@@ -9,6 +9,7 @@ import { Rail } from "../../app/Rail";
 import { Photos } from "../../parts/Photos";
 import { PieceTable } from "../../parts/PieceTable";
 import { Reasons } from "../../parts/Reasons";
+import { Worth } from "../../parts/Worth";
 import { UnitsContext, useMassWords } from "../../parts/mass";
 import { TimeZoneContext } from "../../parts/times";
 import { Loading, ProblemNotice } from "../../parts/Notice";
@@ -88,10 +89,17 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
           <Releases page={page} />
         </Box>
         <Box>
-          <Box sx={{ display: "flex", alignItems: "center", gap: 1, mb: 1 }}>
+          {page.well.length > 0 && (
+            <Typography sx={{ mb: 1.5 }}>
+              <strong>Done well:</strong> {page.well.join("; ").toLowerCase()}.
+            </Typography>
+          )}
+          <Worth worth={page.worth} />
+          <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1, mb: 1 }}>
             <Typography variant="h2" sx={{ flex: 1 }}>
               What it cost, largest first
             </Typography>
+            {isSealed && <Prints page={page} />}
             {!isStudent && (
               <Button size="small" component={Link} to={`/tray/${page.attempt}`}>
                 To the tray
@@ -103,11 +111,6 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
               </Button>
             )}
           </Box>
-          {page.well.length > 0 && (
-            <Typography sx={{ mb: 1.5 }}>
-              <strong>Done well:</strong> {page.well.join("; ").toLowerCase()}.
-            </Typography>
-          )}
           <Reasons result={result} policy={page.policy} />
           <Photos attempt={page.attempt} photos={page.photos} />
           <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
@@ -116,6 +119,22 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
           <PieceTable result={result} standard={page.standard} />
         </Box>
       </Box>
+    </Box>
+  );
+}
+
+/** The sealed result as a page to print. */
+function Prints({ page: { attempt, version } }: { page: VerdictPage }) {
+  const address = `/api/v1/attempts/${attempt}/released.pdf?version=${version ?? 1}`;
+
+  return (
+    <Box sx={{ display: "flex", gap: 1, "@media print": { display: "none" } }}>
+      <Button size="small" component="a" href={address} target="_blank">
+        PDF
+      </Button>
+      <Button size="small" component="a" href={`${address}&print=large`} target="_blank">
+        Large print
+      </Button>
     </Box>
   );
 }
