@@ -19,6 +19,12 @@ test("a student reads their own released result and is shown nothing else", asyn
   await page.getByRole("link", { name: /rehearsal/ }).click();
   await expect(page.getByText("Version 1, shown here")).toBeVisible();
   await expect(page.getByRole("link", { name: "To the tray" })).toHaveCount(0);
+  await expect(page.getByRole("region", { name: "What to change first" }).getByRole("listitem").first()).toContainText("points:");
+  for (const print of ["PDF", "Large print"]) {
+    const address = (await page.getByRole("link", { name: print, exact: true }).getAttribute("href")) ?? "";
+    const file = await page.request.get(address, { headers: { Referer: page.url() } });
+    expect([file.status(), file.headers()["content-type"]]).toEqual([200, "application/pdf"]);
+  }
   await page.goto(others);
   await expect(page.getByRole("alert")).toContainText("Not allowed");
   await page.goto(others.replace("/verdict/", "/result/"));

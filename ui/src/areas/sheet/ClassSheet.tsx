@@ -11,9 +11,11 @@ import { FlagMark } from "../../parts/FlagMark";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { day, percent, points } from "../../parts/format";
 import { ReleaseSlip } from "../../parts/ReleaseSlip";
+import { downloadSpreadsheet } from "../../parts/spreadsheet";
 import { Standing } from "../../parts/Standing";
 import { compareBy, type Order } from "./order";
 import { HoldAgainst } from "../../parts/HoldAgainst";
+import { sheetBook } from "./sheetBook";
 import { SheetHead } from "./SheetHead";
 
 export function ClassSheet() {
@@ -46,6 +48,7 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
         <Button component="a" href={`/api/v1/assessments/${assessment}/sheet.csv`} download>
           Export CSV
         </Button>
+        <Button onClick={() => void downloadSpreadsheet(`class-sheet-${sheet.held_on}.xlsx`, sheetBook(sheet))}>Export XLSX</Button>
         <Button component="a" href={`/api/v1/assessments/${assessment}/package`} download>
           Export package
         </Button>
