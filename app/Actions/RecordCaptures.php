@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Photos\PhotoStore;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\CaptureReader;
+use DeftBlade\Core\Capture\OneLookEach;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
@@ -48,6 +49,7 @@ final readonly class RecordCaptures
             }
             $class = $this->grading->grade($assessment, [$attempt->load('captures')]);
             $this->passGate($class, $attempt, $captures, $new);
+            self::refuseBothLooks($class, $attempt, $captures, $new);
             $this->refuseTakenStation($class, $attempt);
             $this->projecting->project($assessment, [$attempt], $class);
         });
@@ -94,6 +96,21 @@ final readonly class RecordCaptures
             $gate = is_string($capture->id) ? $shut[$capture->id] ?? null : null;
             if ($gate !== null) {
                 throw InvalidPackage::at("captures[$index].reason", MessageCode::GateShut, ['looked' => $gate->isLookedAt, 'items' => self::named($class->mise, $gate->open)]);
+            }
+        }
+    }
+
+    /**
+     * @param list<\stdClass> $captures
+     * @param list<mixed>     $new      ids
+     */
+    private static function refuseBothLooks(GradedClass $class, Attempt $attempt, array $captures, array $new): void
+    {
+        $refused = OneLookEach::refused($class->of($attempt->id)->attempt->log->history, array_values(array_filter($new, is_string(...))));
+        foreach ($captures as $index => $capture) {
+            $before = is_string($capture->id) ? $refused[$capture->id] ?? null : null;
+            if ($before !== null) {
+                throw InvalidPackage::at("captures[$index].round", MessageCode::OwnSecondLook, ['round' => $before->value]);
             }
         }
     }

@@ -28,6 +28,22 @@ final class CapturesTest extends TestCase
             ->assertJsonPath('log.3.entry.device', 'test tablet');
     }
 
+    public function testASecondLookIsOfAnotherAssessorAndStandsBesideTheFirst(): void
+    {
+        $attempt = $this->station(7);
+        $level = static fn(int $level, string $round): array => ['device' => 'Tablet', 'captures' => [self::capture(['kind' => 'level', 'criterion' => 'board', 'level' => $level, 'round' => $round])]];
+        $this->as('marit')->postJson("/api/v1/attempts/{$attempt->id}/captures", $level(3, 'first'))->assertOk();
+        $this->postJson("/api/v1/attempts/{$attempt->id}/captures", $level(2, 'second'))->assertUnprocessable()
+            ->assertJsonPath('errors.0.path', 'captures[0].round')->assertJsonPath('errors.0.detail', 'you gave the first look at this tray; another assessor gives the other');
+        $second = $level(1, 'second');
+        $this->as('teodor')->postJson("/api/v1/attempts/{$attempt->id}/captures", $second)->assertOk();
+        $this->postJson("/api/v1/attempts/{$attempt->id}/captures", $second)->assertOk();
+        $this->postJson("/api/v1/attempts/{$attempt->id}/captures", $level(3, 'first'))->assertUnprocessable();
+        self::assertSame(3, $this->getJson("/api/v1/attempts/{$attempt->id}")->assertOk()->json('holds.levels.board'), 'the second look does not replace the first');
+        $package = (string) $this->get("/api/v1/assessments/{$this->practical()->id}/package")->getContent();
+        self::assertStringContainsString('deft-blade.assessment/4', $package);
+    }
+
     public function testTheSameRequestSentTenTimesLeavesOneRow(): void
     {
         $capture = self::capture(['kind' => 'received', 'mass_mg' => 1_800_000]);

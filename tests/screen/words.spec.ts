@@ -86,6 +86,8 @@ test("every kind of fact is said in words", () => {
     [{ kind: "bin", bin: "stock", mass_mg: 510_000 }, "Stock bones 510 g"],
     [{ kind: "scrape", mass_mg: 7_000 }, "Frame scrape 7 g"],
     [{ kind: "level", criterion: "skin", level: 2 }, "Skin whole: step 3 of 4"],
+    [{ kind: "level", criterion: "skin", level: 2, round: "second" }, "Skin whole: step 3 of 4, second look"],
+    [{ kind: "level", criterion: "skin", level: 2, round: "agreed" }, "Skin whole: step 3 of 4, agreed"],
     [{ kind: "fault", fault: "sawing" }, "Mark: sawing"],
     [{ kind: "well", text: "Joint found at once" }, "Done well: Joint found at once"],
     [{ kind: "incident", what: "near_miss", text: "" }, "Incident: near miss"],

@@ -142,6 +142,7 @@ enum MessageCode: string
     case NoSuchNeed = 'problem.no_such_need';
     case LotIsBarred = 'problem.lot_is_barred';
     case PotIsUsed = 'problem.pot_is_used';
+    case OwnSecondLook = 'problem.own_second_look';
     case NotForPot = 'problem.not_for_pot';
     case InAPot = 'problem.in_a_pot';
     case OneClassAPot = 'problem.one_class_a_pot';
@@ -336,6 +337,7 @@ enum MessageCode: string
             self::BriefRoomTaken => ['room', 'practical', 'from', 'to'],
             self::BriefUnmarked => ['count', 'person', 'stations'],
             self::DayBefore => ['earliest'],
+            self::OwnSecondLook => ['round'],
             self::NotSoMany => ['is', 'count'],
             self::TooFew => ['least'],
             self::MoreThanOnHand => ['on_hand_mg'],

@@ -6,6 +6,9 @@ const clockWords = { start: "Clock started", pause: "Clock paused", resume: "Clo
 
 const titleIn = (items: { id: string; title?: string }[] | undefined, id: string): string => items?.find((it) => it.id === id)?.title ?? id;
 
+/** Said behind a level that is not of the first look. */
+const looks = { first: "", second: ", second look", agreed: ", agreed" };
+
 /** How one would say a capture of this practical; of which kind it is while the practical is not known. */
 export function useFactWords(assessment: Assessment | undefined): (capture: SentCapture) => string {
   const mass = useMassWords();
@@ -33,7 +36,7 @@ export function factInWords(capture: SentCapture, { standard, receiving, scrape_
     case "level": {
       const criterion = standard.criteria?.find((it) => it.id === capture.criterion);
 
-      return `${criterion?.title ?? capture.criterion}: step ${capture.level + 1} of ${criterion?.levels.length ?? "?"}`;
+      return `${criterion?.title ?? capture.criterion}: step ${capture.level + 1} of ${criterion?.levels.length ?? "?"}${looks[capture.round ?? "first"]}`;
     }
     case "fault":
       return `Mark: ${titleIn(standard.faults, capture.fault).toLowerCase()}`;
