@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\ProjectResults;
 use App\Actions\RebuildResults;
 use App\Models\Attempt;
 use App\Models\PublishedStandard;
 use App\Models\ResultRow;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Package\Assessment as PackagedClass;
+use DeftBlade\Core\Tests\Support\Package;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -28,6 +32,19 @@ final class ResultsTest extends TestCase
         $count = $this->app?->make(RebuildResults::class)->rebuild();
         self::assertSame(6, $count);
         self::assertEquals($kept, $rows());
+    }
+
+    /** A released result counts as changed where its digest is another one: one that changes with an upgrade would call every result of the school changed. */
+    public function testTheDigestOfAResultOutlivesAnUpgrade(): void
+    {
+        $package = Package::shipped();
+        $levels = array_map(static fn(\stdClass $it): int => 1, array_column($package->document->standard->criteria, null, 'id'));
+        $package->attempt('a1', [
+            'ap' => 1800, 'defects' => ['torn-skin'], 'breast.left' => 250, 'breast.right' => 210, 'thigh.left' => 150, 'thigh.right' => 152, 'drumstick.left' => 100, 'drumstick.right' => 98, 'wing.left' => 80, 'wing.right' => 76,
+            'stock' => 520, 'fat' => 110, 'trim' => 20, 'waste' => 12, 'scrape' => 21, 'levels' => $levels, 'faults' => ['sawing', 'bone-chip'], 'clock' => [0 => 'start', 1640 => 'stop'],
+        ], ['resit' => true]);
+        $result = PackagedClass::read(Node::decode($package->json()))->grade()->attempts[0];
+        self::assertSame('1a7d7a866723f3d020095cc6e91ab985e2e6be9cd3c5c7cb5f9c0037fa8a20f3', ProjectResults::digest($result), 'a standard, a rule or a figure changed what was released before; where that is meant, released results must be told apart from it');
     }
 
     public function testTheSheetSaysWhatTheCoreSays(): void

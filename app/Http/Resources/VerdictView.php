@@ -88,7 +88,7 @@ final readonly class VerdictView
             ReleaseState::of($attempt),
             $evidence->photos,
             $evidence->well,
-            WorthView::most(Node::of($class->document, 'standard'), Node::of($class->document($attempt->id), 'result')),
+            WorthView::most(Node::of($class->document, 'standard'), Node::decode(json_encode($class->document($attempt->id), JSON_THROW_ON_ERROR))),
         );
     }
 

@@ -44,15 +44,15 @@ final readonly class Mark
 
     public function why(): Message
     {
-        $figures = ['criterion' => $this->criterion->id, 'steps' => count($this->criterion->levels)];
+        [$criterion, $steps] = [$this->criterion->id, count($this->criterion->levels)];
         [$first, $second, $agreed] = array_map(static fn(?int $level): ?int => $level === null ? null : $level + 1, [$this->given->first, $this->given->second, $this->given->agreed]);
         if (! $this->given->differ() || $this->moderation === null) {
-            return Message::of(MessageCode::LevelReached, ['step' => (int) ($agreed ?? $first ?? $second)] + $figures);
+            return Message::of(MessageCode::LevelReached, ['criterion' => $criterion, 'step' => (int) ($agreed ?? $first ?? $second), 'steps' => $steps]);
         }
 
         return $agreed === null
-            ? Message::of(MessageCode::LevelsCombined, ['first' => $first, 'second' => $second, 'combine' => $this->moderation->combine->value] + $figures)
-            : Message::of(MessageCode::LevelAgreed, ['first' => $first, 'second' => $second, 'step' => $agreed] + $figures);
+            ? Message::of(MessageCode::LevelsCombined, ['criterion' => $criterion, 'first' => $first, 'second' => $second, 'combine' => $this->moderation->combine->value, 'steps' => $steps])
+            : Message::of(MessageCode::LevelAgreed, ['criterion' => $criterion, 'first' => $first, 'second' => $second, 'step' => $agreed, 'steps' => $steps]);
     }
 
     /** That two assessors lie too far apart. */

@@ -71,7 +71,7 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
             : [{ label: page.practical, to: `/sheet/${page.assessment}` }, { label: `Verdict, station ${page.station}` }]
         }
       />{" "}
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "340px minmax(0, 1fr)" }, columnGap: 4, rowGap: 2 }}>
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "340px minmax(0, 1fr)" }, columnGap: 4, rowGap: 2 }}>
         <Box>
           <Typography variant="h1">{page.student}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
@@ -94,7 +94,7 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
               <strong>Done well:</strong> {page.well.join("; ").toLowerCase()}.
             </Typography>
           )}
-          <Worth worth={page.worth} />
+          {isSealed && <Worth worth={page.worth} />}
           <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1, mb: 1 }}>
             <Typography variant="h2" sx={{ flex: 1 }}>
               What it cost, largest first
