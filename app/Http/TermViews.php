@@ -8,6 +8,7 @@ use App\Actions\CostedClass;
 use App\Actions\HeldFlow;
 use App\Actions\ReadCosts;
 use App\Actions\ReadWeek;
+use App\Actions\SummedCost;
 use App\Actions\TermCosts;
 use App\Http\Resources\CostSumView;
 use App\Http\Resources\FlowMoneyView;
@@ -19,7 +20,7 @@ use App\Http\Resources\TermWeekView;
 use App\Models\StudentGroup;
 use App\School\School;
 use Carbon\CarbonImmutable;
-use DeftBlade\Core\Lots\CostSum;
+use DeftBlade\Core\Vocabulary\Vocabulary;
 
 /** Puts together what the practicals of some days cost. */
 final readonly class TermViews
@@ -44,22 +45,22 @@ final readonly class TermViews
             self::terms(),
             CostSumView::of($costs->total()),
             array_map(TermClassView::of(...), $classes),
-            self::named($costs->by(static fn(CostedClass $it): string => $words->say($it->standard->title))),
-            self::named($costs->by(static fn(CostedClass $it): string => $it->assessment->group->fullName())),
-            array_map(static fn(array $it): NamedCostView => new NamedCostView($it[0]->name, CostSumView::of($it[1])), $costs->students()),
+            self::named($costs->by(static fn(CostedClass $it): string => $words->say($it->standard->title)), $words),
+            self::named($costs->by(static fn(CostedClass $it): string => $it->assessment->group->fullName()), $words),
+            array_map(static fn(array $it): NamedCostView => NamedCostView::of($it[0]->name, $it[1], $words), $costs->students()),
             array_map(static fn(string $monday, array $it): TermWeekView => TermWeekView::of($monday, $it), array_keys($weeks), $weeks),
             FlowMoneyView::of(array_values(array_filter($flows, static fn(HeldFlow $it): bool => $it->flow->account->deliveredMg > 0))),
         );
     }
 
     /**
-     * @param array<string, CostSum> $sums
+     * @param array<string, SummedCost> $sums
      *
      * @return list<NamedCostView>
      */
-    private static function named(array $sums): array
+    private static function named(array $sums, Vocabulary $words): array
     {
-        return array_map(static fn(int|string $title, CostSum $it): NamedCostView => new NamedCostView((string) $title, CostSumView::of($it)), array_keys($sums), $sums);
+        return array_map(static fn(int|string $title, SummedCost $it): NamedCostView => NamedCostView::of((string) $title, $it, $words), array_keys($sums), $sums);
     }
 
     /** @return list<TermDatesView> */

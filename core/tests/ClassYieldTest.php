@@ -8,6 +8,7 @@ use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Lots\ClassCost;
 use DeftBlade\Core\Lots\ClassYield;
 use DeftBlade\Core\Lots\CostSum;
+use DeftBlade\Core\Lots\CutCost;
 use DeftBlade\Core\Lots\LotProducts;
 use DeftBlade\Core\Lots\Tables;
 use DeftBlade\Core\Lots\TrayYield;
@@ -71,6 +72,11 @@ final class ClassYieldTest extends TestCase
             $cost = ClassCost::of($this->class($package), self::euro(), $random->getInt(1, 20_000), self::PRICES, $random->getInt(0, 1) === 0 ? null : $random->getInt(1, 5_000));
             self::assertNotNull($cost);
             self::assertEquals($cost->sum(), CostSum::all($cost->byTray()));
+            self::assertSame($cost->sum()->netMinor, self::minorOf($cost->cuts()), 'the cuts bear what the class cost');
+            self::assertSame(array_column($cost->test->answer()['pieces'], 'cost_minor', 'id'), array_map(static fn(CutCost $it): ?int => $it->minor, $cost->cuts()));
+            foreach ($cost->cutsByTray() as $attempt => $cuts) {
+                self::assertSame($cost->byTray()[$attempt]->netMinor, self::minorOf($cuts), 'and those of a tray what it cost');
+            }
         }
     }
 
@@ -96,6 +102,12 @@ final class ClassYieldTest extends TestCase
     public function testWithoutAWeighedTrayThereIsNoTest(): void
     {
         self::assertNull($this->class(Package::shipped()->attempt('a1', ['ap' => 1900]))->test(self::euro(), 1_000, [], null));
+    }
+
+    /** @param array<string, CutCost> $cuts */
+    private static function minorOf(array $cuts): int
+    {
+        return array_sum(array_map(static fn(CutCost $it): int => $it->minor ?? 0, $cuts));
     }
 
     private function class(Package $package): ClassYield

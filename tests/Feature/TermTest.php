@@ -34,6 +34,19 @@ final class TermTest extends TestCase
         }
     }
 
+    public function testEachOfItsCutsBearsItsPart(): void
+    {
+        $term = $this->term();
+        foreach (['standards', 'courses', 'students'] as $list) {
+            foreach ($term[$list] as $row) {
+                self::assertSame($row['sum']['net_minor'], array_sum(array_column($row['cuts'], 'cost_minor')), "the cuts of {$row['title']}");
+                self::assertSame($row['sum']['ep_mg'], array_sum(array_column($row['cuts'], 'mass_mg')));
+            }
+        }
+        $eight = array_column($term['standards'], null, 'title')['Chicken, eight pieces'];
+        self::assertSame(['Breast', 'Thigh', 'Drumstick', 'Wing'], array_column($eight['cuts'], 'title'));
+    }
+
     public function testItsWeeksAreTheWeeksOfTheLedger(): void
     {
         $term = $this->term();

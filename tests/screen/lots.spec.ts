@@ -279,14 +279,14 @@ test("a term is a workbook: a sheet each for practicals, standards, courses, stu
       { assessment: "a", title: "Monday", held_on: "2026-03-02", group: "Larder 2, Sandpiper", sum },
       { assessment: "b", title: "Tuesday", held_on: "2026-03-03", group: "Larder 2, Sandpiper", sum: null },
     ],
-    standards: [{ title: "Eight pieces", sum }],
-    courses: [{ title: "Larder 2, Sandpiper", sum }],
-    students: [{ title: "Amina", sum }],
+    standards: [{ title: "Eight pieces", sum, cuts: [{ title: "Breast", mass_mg: 1_200_000, cost_minor: 1_188, per_kg_minor: 990 }] }],
+    courses: [{ title: "Larder 2, Sandpiper", sum, cuts: [] }],
+    students: [{ title: "Amina", sum, cuts: [{ title: "Wing", mass_mg: 200_000, cost_minor: null, per_kg_minor: null }] }],
     weeks: [{ from: "2026-03-02", delivered_mg: 4_000_000, eaten_mg: 3_000_000, cooked_mg: 800_000, lost_mg: 200_000, here_mg: 0, money }],
     money,
   };
   const sheets = termSheets(term);
-  expect(sheets.map((it) => it.title)).toEqual(["Practicals", "Standards", "Courses", "Students", "Weeks"]);
+  expect(sheets.map((it) => it.title)).toEqual(["Practicals", "Standards", "Courses", "Students", "Cuts", "Weeks"]);
   expect(sheets[0]?.rows[1]).toEqual([
     "Monday",
     "Larder 2, Sandpiper",
@@ -307,7 +307,11 @@ test("a term is a workbook: a sheet each for practicals, standards, courses, stu
   ]);
   expect(sheets[0]?.rows[2]).toEqual(["Tuesday", "Larder 2, Sandpiper", "2026-03-03"]);
   expect(sheets[3]?.rows.map((it) => it[0])).toEqual(["Student", "Amina", "All together"]);
-  expect(sheets[4]?.rows[1]).toEqual(["2026-03-02", 4, 3, 0.8, 0.2, 0, 20, 1]);
+  expect(sheets[4]?.rows.slice(1)).toEqual([
+    ["Standard", "Eight pieces", "Breast", 1.2, 11.88, 9.9],
+    ["Student", "Amina", "Wing", 0.2, null, null],
+  ]);
+  expect(sheets[5]?.rows[1]).toEqual(["2026-03-02", 4, 3, 0.8, 0.2, 0, 20, 1]);
 });
 
 test("without a network a pot that is on leaves those that wait, and its steps stand by it", () => {

@@ -111,6 +111,23 @@ final readonly class YieldTest implements Computation
         return self::rounded($this->partsValue());
     }
 
+    /** @return list<array{id: string, cost_minor: int|null, cost_per_kg_minor: int|null}> the net cost shared by what the cuts would cost as cuts */
+    public function pieceCosts(): array
+    {
+        $parts = $this->partsValue();
+        if ($parts === null || $parts <= 0) {
+            return array_map(static fn(YieldPiece $it): array => ['id' => $it->id, 'cost_minor' => null, 'cost_per_kg_minor' => null], $this->pieces);
+        }
+        $shares = array_map(fn(YieldPiece $it): float => $this->netCost() * self::weightOf($it) / $parts, $this->pieces);
+        $costs = Shares::of(Minor::rounded($this->netCost()), $shares);
+
+        return array_map(static fn(YieldPiece $it, float $share, int $cost): array => [
+            'id' => $it->id,
+            'cost_minor' => $cost,
+            'cost_per_kg_minor' => $it->massMg === 0 ? null : Minor::rounded($share * self::MG_PER_KG / $it->massMg),
+        ], $this->pieces, $shares, $costs);
+    }
+
     private function byProductValue(): float
     {
         return array_sum(array_map(static fn(ByProductValue $it): float => $it->value(), array_values($this->byProducts)));
@@ -156,22 +173,6 @@ final readonly class YieldTest implements Computation
         return $parts === null ? null : $parts - $this->netCost();
     }
 
-    /** @return list<array{id: string, cost_minor: int|null, cost_per_kg_minor: int|null}> the net cost shared by what the cuts would cost as cuts */
-    private function pieceCosts(): array
-    {
-        $parts = $this->partsValue();
-        if ($parts === null || $parts <= 0) {
-            return array_map(static fn(YieldPiece $it): array => ['id' => $it->id, 'cost_minor' => null, 'cost_per_kg_minor' => null], $this->pieces);
-        }
-        $shares = array_map(fn(YieldPiece $it): float => $this->netCost() * self::weightOf($it) / $parts, $this->pieces);
-        $costs = Shares::of(Minor::rounded($this->netCost()), $shares);
-
-        return array_map(static fn(YieldPiece $it, float $share, int $cost): array => [
-            'id' => $it->id,
-            'cost_minor' => $cost,
-            'cost_per_kg_minor' => $it->massMg === 0 ? null : Minor::rounded($share * self::MG_PER_KG / $it->massMg),
-        ], $this->pieces, $shares, $costs);
-    }
 
     private static function weightOf(YieldPiece $piece): float
     {

@@ -49,6 +49,48 @@ final readonly class ClassCost
         return $each;
     }
 
+    /** @return array<string, CutCost> by product: what each cut of the class cost, adding up to the net cost; none where one of them has no price */
+    public function cuts(): array
+    {
+        $cuts = [];
+        foreach ($this->test->pieceCosts() as $piece) {
+            $cuts[$piece['id']] = new CutCost($this->yield->massMg[$piece['id']], $piece['cost_minor']);
+        }
+
+        return $cuts;
+    }
+
+    /** @return array<string, array<string, CutCost>> by attempt and product, each adding up to what its tray cost */
+    public function cutsByTray(): array
+    {
+        $cuts = [];
+        foreach ($this->byTray() as $attempt => $sum) {
+            $cuts[$attempt] = $this->shared($sum->netMinor, $this->yield->trays[$attempt]->massMg);
+        }
+
+        return $cuts;
+    }
+
+    /**
+     * A net cost shared by what its cuts would cost as cuts.
+     *
+     * @param array<string, int> $massMg by product
+     *
+     * @return array<string, CutCost> by product
+     */
+    private function shared(int $netMinor, array $massMg): array
+    {
+        $cuts = array_filter($massMg, fn(int|string $id): bool => $this->yield->products->products[$id]->stage() === FlowStage::Cuts, ARRAY_FILTER_USE_KEY);
+        $worth = array_map(fn(int $mass, int|string $id): int => $mass * ($this->perKg[$id] ?? 0), $cuts, array_keys($cuts));
+        $whole = array_sum($worth);
+        if ($whole === 0 || $this->test->partsValueMinor() === null) {
+            return array_map(static fn(int $mass): CutCost => new CutCost($mass, null), $cuts);
+        }
+        $shares = Shares::of($netMinor, array_map(static fn(int $it): float => $netMinor * ($it / $whole), $worth));
+
+        return array_combine(array_keys($cuts), array_map(static fn(int $mass, int $minor): CutCost => new CutCost($mass, $minor), $cuts, $shares));
+    }
+
     /**
      * @param callable(TrayYield): int $weight
      *

@@ -2102,6 +2102,14 @@ export interface components {
             /** @description The clock of the server, in ms since 1970. */
             now_ms: number;
         };
+        /** @description What one cut came to. */
+        CutCostView: {
+            title: string;
+            mass_mg: number;
+            /** @description Null where a cut beside it has no price. */
+            cost_minor: number | null;
+            per_kg_minor: number | null;
+        };
         /** @description The carcasses of a practical as they were delivered. */
         DeliveryView: {
             supplier: string;
@@ -2606,6 +2614,7 @@ export interface components {
         NamedCostView: {
             title: string;
             sum: components["schemas"]["CostSumView"];
+            cuts: components["schemas"]["CutCostView"][];
         };
         /** @description What a coming practical or menu needs, and what there is for it. */
         NeedView: {

@@ -52,6 +52,7 @@ export type Cooling = Schemas["CoolingView"];
 export type Week = Schemas["WeekView"];
 export type Cost = Schemas["CostView"];
 export type CostSum = Schemas["CostSumView"];
+export type CutCost = Schemas["CutCostView"];
 export type Term = Schemas["TermView"];
 export type Needs = Schemas["NeedsView"];
 export type Need = Schemas["NeedView"];

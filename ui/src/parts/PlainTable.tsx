@@ -20,7 +20,7 @@ export function PlainTable({ label, heads, minWidth = 0, children }: PlainTableP
           borderCollapse: "collapse",
           width: "100%",
           minWidth,
-          "& th, & td": { textAlign: "left", py: 0.5, pr: 2, borderBottom: "1px solid", borderColor: "divider" },
+          "& th, & td": { textAlign: "left", verticalAlign: "baseline", py: 0.5, pr: 2, borderBottom: "1px solid", borderColor: "divider" },
         }}
       >
         <thead>

@@ -1,3 +1,4 @@
+import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { PutAway } from "../../api/types";
 import { clock } from "../../parts/format";
@@ -12,10 +13,16 @@ export function ColdTimes({ tables: { cold, cold_limit_ms: limit } }: { tables: 
   const past = times.filter((it) => it.ms > limit);
 
   return (
-    <Typography sx={past.length > 0 ? { color: "error.main", fontWeight: 700 } : {}}>
-      Out of the cold: station {longest.station} the longest, {clock(longest.ms)} of {clock(limit)}.
-      {past.length > 0 &&
-        ` Past the limit: ${past.map((it) => `station ${it.station}`).join(", ")}. Local codes and the school’s licensed staff decide what may be used.`}
-    </Typography>
+    <Box>
+      <Typography sx={past.length > 0 ? { color: "error.main", fontWeight: 700 } : {}}>
+        Out of the cold: station {longest.station} the longest, {clock(longest.ms)} of {clock(limit)}.
+        {past.length > 0 &&
+          ` Past the limit: ${past.map((it) => `station ${it.station}`).join(", ")}. Local codes and the school’s licensed staff decide what may be used.`}
+      </Typography>
+      <Typography component="details" variant="body2">
+        <summary>Every tray</summary>
+        {times.map((it) => `station ${it.station}: ${clock(it.ms)}`).join("; ")}
+      </Typography>
+    </Box>
   );
 }

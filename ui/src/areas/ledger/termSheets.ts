@@ -44,6 +44,8 @@ export function termSheets(term: Term): SheetOfRows[] {
     title,
     rows: [[of, ...head], ...rows.map((it) => [it.title, ...figures(it.sum)]), ["All together", ...figures(term.total)]],
   });
+  const cuts = (of: string, rows: Term["students"]): Row[] =>
+    rows.flatMap((row) => row.cuts.map((it) => [of, row.title, it.title, kg(it.mass_mg), money(it.cost_minor), money(it.per_kg_minor)]));
 
   return [
     {
@@ -57,6 +59,15 @@ export function termSheets(term: Term): SheetOfRows[] {
     named("Standards", "Standard", term.standards),
     named("Courses", "Course", term.courses),
     named("Students", "Student", term.students),
+    {
+      title: "Cuts",
+      rows: [
+        ["Of", "Name", "Cut", "kg", `Cost, ${currency}`, `A kg, ${currency}`],
+        ...cuts("Standard", term.standards),
+        ...cuts("Course", term.courses),
+        ...cuts("Student", term.students),
+      ],
+    },
     {
       title: "Weeks",
       rows: [
