@@ -132,6 +132,6 @@ await picture("ledger-money", { height: 900 }, async (page) => {
   await ledger("/ledger/money", "Cuts")(page);
   const classes = page.getByLabel("What was made at");
   await classes.selectOption(await classes.locator("option", { hasText: "rehearsal" }).getAttribute("value"));
-  await page.getByText("against buying the cuts").waitFor();
+  await page.getByText("The stronger the blue, the dearer the kilogram.").waitFor();
 });
 await browser.close();

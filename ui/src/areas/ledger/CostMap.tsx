@@ -5,6 +5,7 @@ import type { Cost } from "../../api/types";
 import { useStandard } from "../../api/useStandards";
 import { CutMap } from "../../parts/CutMap";
 import { holdersOf } from "../../parts/holders";
+import { Loading, ProblemNotice } from "../../parts/Notice";
 
 /** The dearest cut is tinted as strongly as this, the others by what they cost of it. */
 const STRONGEST = 0.6;
@@ -13,7 +14,8 @@ const STRONGEST = 0.6;
 export function CostMap({ cost, money }: { cost: Cost; money: (minor: number) => string }) {
   const standard = useStandard(cost.standard);
   const [chosen, setChosen] = useState<string | null>(null);
-  if (standard.data === undefined) return null;
+  if (standard.isPending) return <Loading what="the cut map" />;
+  if (standard.data === undefined) return <ProblemNotice problem={standard.error} onRetry={() => void standard.refetch()} />;
   const { document, plan } = standard.data;
   const dearest = Math.max(1, ...cost.lines.map((it) => it.cost_per_kg_minor ?? 0));
   const lineOf = (place: string) => cost.lines.find((it) => it.places.includes(place));
