@@ -11,7 +11,7 @@ use DeftBlade\Core\Grading\ComponentKinds;
 /** The parts of docs/formats/assessment.schema.json that follow from the code: versions, facts and components. Written by core/bin/formats. */
 final readonly class PackageSchema
 {
-    private const NOT_OF_STANDARDS = ['policy', 'component', 'judgedComponent', 'capture', 'attempt', 'scaleCheck', 'instant'];
+    private const NOT_OF_STANDARDS = ['policy', 'component', 'capture', 'attempt', 'scaleCheck', 'instant'];
 
     public function __construct(private ComponentKinds $components) {}
 
