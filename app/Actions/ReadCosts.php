@@ -33,7 +33,7 @@ final readonly class ReadCosts
 
     public function of(Assessment $assessment): CostedClass
     {
-        return $this->costed(Assessment::query()->without('held')->whereKey($assessment->id)->get(), array_filter([$assessment->id => Delivery::of($assessment)]))[0];
+        return $this->costed(Assessment::query()->without('held')->whereKey($assessment->id)->get(), array_filter([$assessment->id => Delivery::of($assessment->id)]))[0];
     }
 
     /** @return list<CostedClass> the practicals of some days at which a tray was weighed to the end, the earliest first */

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\CostedClass;
-use App\Actions\HeldFlow;
 use App\Actions\ReadCosts;
 use App\Actions\ReadWeek;
 use App\Actions\SummedCost;
 use App\Actions\TermCosts;
 use App\Http\Resources\CostSumView;
-use App\Http\Resources\FlowMoneyView;
 use App\Http\Resources\NamedCostView;
 use App\Http\Resources\TermClassView;
 use App\Http\Resources\TermDatesView;
@@ -49,7 +47,7 @@ final readonly class TermViews
             self::named($costs->by(static fn(CostedClass $it): string => $it->assessment->group->fullName()), $words),
             array_map(static fn(array $it): NamedCostView => NamedCostView::of($it[0]->name, $it[1], $words), $costs->students()),
             array_map(static fn(string $monday, array $it): TermWeekView => TermWeekView::of($monday, $it), array_keys($weeks), $weeks),
-            FlowMoneyView::of(array_values(array_filter($flows, static fn(HeldFlow $it): bool => $it->flow->account->deliveredMg > 0))),
+            TermWeekView::of($from->toDateString(), $flows),
         );
     }
 

@@ -27,9 +27,10 @@ final class Delivery extends Model
 
     protected $fillable = ['id', 'assessment_id', 'supplier', 'invoice', 'pieces', 'mass_mg', 'cost_minor', 'user_id', 'at'];
 
-    public static function of(Assessment $assessment): ?self
+    /** @param string $practical its id */
+    public static function of(string $practical): ?self
     {
-        return self::query()->where('assessment_id', $assessment->id)->latest('seq')->first();
+        return self::query()->where('assessment_id', $practical)->latest('seq')->first();
     }
 
     /**

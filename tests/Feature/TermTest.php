@@ -61,6 +61,14 @@ final class TermTest extends TestCase
         }
     }
 
+    public function testItsWholeIsItsWeeksTogether(): void
+    {
+        $term = $this->term();
+        foreach (['delivered_mg', 'eaten_mg', 'cooked_mg', 'lost_mg', 'here_mg'] as $key) {
+            self::assertSame(array_sum(array_column($term['weeks'], $key)), $term['whole'][$key], $key);
+        }
+    }
+
     public function testAClassIsHeldAgainstItsStandardAndItsOwnLastTime(): void
     {
         $this->as('marit');
@@ -82,7 +90,7 @@ final class TermTest extends TestCase
         $term = $this->term();
         $unpriced = array_values(array_filter($term['classes'], static fn(array $it): bool => $it['sum'] === null));
         self::assertSame(['Chicken eight-piece'], array_column($unpriced, 'title'));
-        self::assertSame(Assessment::query()->whereHas('attempts.row', static fn($it) => $it->where('delivered_mg', '>', 0))->whereNotIn('id', Delivery::query()->select('assessment_id'))->count(), $term['money']['unpriced']);
+        self::assertSame(Assessment::query()->whereHas('attempts.row', static fn($it) => $it->where('delivered_mg', '>', 0))->whereNotIn('id', Delivery::query()->select('assessment_id'))->count(), $term['whole']['money']['unpriced']);
     }
 
     public function testTheFinanceOfficeGetsOnePage(): void
@@ -94,7 +102,7 @@ final class TermTest extends TestCase
         self::assertStringContainsString('What practicals cost', $text);
         self::assertStringContainsString('Tollgate Quay', $text);
         self::assertStringContainsString(number_format($term['total']['net_minor'] / 100, 2, '.', ' '), $text);
-        self::assertStringContainsString(number_format($term['money']['lost_minor'] / 100, 2, '.', ' '), $text);
+        self::assertStringContainsString(number_format($term['whole']['money']['lost_minor'] / 100, 2, '.', ' '), $text);
         foreach ($term['standards'] as $standard) {
             self::assertStringContainsString($standard['title'], $text);
         }

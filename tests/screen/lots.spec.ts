@@ -269,6 +269,15 @@ test("a term is a workbook: a sheet each for practicals, standards, courses, stu
     saving_minor: 762,
   };
   const money = { whole_minor: 2_000, eaten_minor: 1_500, cooked_minor: 400, lost_minor: 100, here_minor: 0, unpriced: 1 };
+  const week = {
+    from: "2026-03-02",
+    delivered_mg: 4_000_000,
+    eaten_mg: 3_000_000,
+    cooked_mg: 800_000,
+    lost_mg: 200_000,
+    here_mg: 0,
+    money,
+  };
   const term: Term = {
     from: "2026-03-02",
     to: "2026-03-08",
@@ -282,8 +291,8 @@ test("a term is a workbook: a sheet each for practicals, standards, courses, stu
     standards: [{ title: "Eight pieces", sum, cuts: [{ title: "Breast", mass_mg: 1_200_000, cost_minor: 1_188, per_kg_minor: 990 }] }],
     courses: [{ title: "Larder 2, Sandpiper", sum, cuts: [] }],
     students: [{ title: "Amina", sum, cuts: [{ title: "Wing", mass_mg: 200_000, cost_minor: null, per_kg_minor: null }] }],
-    weeks: [{ from: "2026-03-02", delivered_mg: 4_000_000, eaten_mg: 3_000_000, cooked_mg: 800_000, lost_mg: 200_000, here_mg: 0, money }],
-    money,
+    weeks: [week],
+    whole: week,
   };
   const sheets = termSheets(term);
   expect(sheets.map((it) => it.title)).toEqual(["Practicals", "Standards", "Courses", "Students", "Cuts", "Weeks"]);

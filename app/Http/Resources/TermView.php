@@ -40,6 +40,6 @@ final readonly class TermView
         #[OA\Property(description: 'Those in which carcasses came, the earliest first.', type: 'array', items: new OA\Items(ref: TermWeekView::class))]
         public array $weeks,
         #[OA\Property(description: 'All weeks together.')]
-        public FlowMoneyView $money,
+        public TermWeekView $whole,
     ) {}
 }

@@ -9,12 +9,12 @@ use DeftBlade\Core\Lots\ClassFlow;
 use DeftBlade\Core\Lots\FlowEnd;
 use OpenApi\Attributes as OA;
 
-/** Where the carcasses of a week went, in mass and in money. */
+/** Where the carcasses of a week, or of a whole term, went: in mass and in money. */
 #[OA\Schema]
 final readonly class TermWeekView
 {
     private function __construct(
-        #[OA\Property(format: 'date', description: 'Its Monday.')]
+        #[OA\Property(format: 'date', description: 'Its Monday; of a term its first day.')]
         public string $from,
         #[OA\Property]
         public int $delivered_mg,
@@ -31,11 +31,11 @@ final readonly class TermWeekView
     ) {}
 
     /** @param list<HeldFlow> $flows */
-    public static function of(string $monday, array $flows): self
+    public static function of(string $from, array $flows): self
     {
         $flow = ClassFlow::together(array_map(static fn(HeldFlow $it): ClassFlow => $it->flow, $flows));
         $ends = $flow->ends();
 
-        return new self($monday, $flow->deliveredMg, $ends[FlowEnd::Eaten->value], $ends[FlowEnd::Cooked->value], $ends[FlowEnd::Lost->value], $ends[FlowEnd::Here->value], FlowMoneyView::of($flows));
+        return new self($from, $flow->deliveredMg, $ends[FlowEnd::Eaten->value], $ends[FlowEnd::Cooked->value], $ends[FlowEnd::Lost->value], $ends[FlowEnd::Here->value], FlowMoneyView::of($flows));
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Release;
 use App\Photos\Evidence;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Practice\Worth;
 use DeftBlade\Core\Vocabulary\Units;
 use OpenApi\Attributes as OA;
 
@@ -60,7 +61,7 @@ final readonly class VerdictView
         public array $photos,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What was done well.')]
         public array $well,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: WorthView::class), description: 'What to change first: what cost most, the largest first.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WorthView::class), description: 'What to change first: what cost most, the largest first; said of a released version.')]
         public array $worth,
     ) {}
 
@@ -88,7 +89,7 @@ final readonly class VerdictView
             ReleaseState::of($attempt),
             $evidence->photos,
             $evidence->well,
-            WorthView::most(Node::of($class->document, 'standard'), Node::decode(json_encode($class->document($attempt->id), JSON_THROW_ON_ERROR))),
+            [],
         );
     }
 
@@ -116,7 +117,7 @@ final readonly class VerdictView
             ReleaseState::of($attempt),
             $evidence->photos,
             $evidence->well,
-            WorthView::most($seal->at('standard'), $seal->at('result')),
+            array_map(WorthView::of(...), Worth::most($seal->at('standard'), $seal->at('result'))),
         );
     }
 

@@ -9,13 +9,13 @@
     // More lines than these would not stay on one page.
     $most = 9;
     $total = $term->total;
-    $wholeMg = array_sum(array_map(static fn ($it): int => $it->delivered_mg, $term->weeks));
-    $ofWhole = static fn (string $key): int => array_sum(array_map(static fn ($it): int => $it->{$key}, $term->weeks));
+    $whole = $term->whole;
+    $costed = count(array_filter($term->classes, static fn ($it): bool => $it->sum !== null));
     $ends = [
-        ['Eaten: service, classes, staff', $ofWhole('eaten_mg'), $term->money->eaten_minor],
-        ['Cooked: stock, fat, mince', $ofWhole('cooked_mg'), $term->money->cooked_minor],
-        ['Lost: bin, drip, unaccounted', $ofWhole('lost_mg'), $term->money->lost_minor],
-        ['Still here', $ofWhole('here_mg'), $term->money->here_minor],
+        ['Eaten: service, classes, staff', $whole->eaten_mg, $whole->money->eaten_minor],
+        ['Cooked: stock, fat, mince', $whole->cooked_mg, $whole->money->cooked_minor],
+        ['Lost: bin, drip, unaccounted', $whole->lost_mg, $whole->money->lost_minor],
+        ['Still here', $whole->here_mg, $whole->money->here_minor],
     ];
     $day = static fn (string $it): string => (new DateTimeImmutable($it))->format('j F Y');
 @endphp
@@ -23,7 +23,7 @@
 @section('body')
 <p class="head">{{ $school }}. Printed {{ $today->format('j F Y') }}. Amounts in {{ $term->currency }}.</p>
 <h1>What practicals cost</h1>
-<p>{{ $day($term->from) }} to {{ $day($term->to) }}: {{ count($term->classes) - $term->money->unpriced }} practicals, {{ $total->trays }} trays weighed to the end.</p>
+<p>{{ $day($term->from) }} to {{ $day($term->to) }}: {{ $costed }} {{ $costed === 1 ? 'practical' : 'practicals' }}, {{ $total->trays }} trays weighed to the end.</p>
 <table>
     <tr><td>Carcasses as purchased</td><td class="figure">{{ $bulk($total->ap_mg) }} {{ $unit }}</td><td class="figure">{{ $money($total->ap_minor) }}</td></tr>
     <tr><td>Less by-products at their value</td><td></td><td class="figure">− {{ $money($total->by_product_minor) }}</td></tr>
@@ -47,8 +47,8 @@
 <h2>Where the carcasses went</h2>
 <table>
     @foreach ($ends as [$title, $mg, $minor])
-        <tr><td>{{ $title }}</td><td class="figure">{{ $bulk($mg) }} {{ $unit }}</td><td class="figure">{{ $share($wholeMg === 0 ? null : $mg / $wholeMg) }}</td><td class="figure">{{ $money($minor) }}</td></tr>
+        <tr><td>{{ $title }}</td><td class="figure">{{ $bulk($mg) }} {{ $unit }}</td><td class="figure">{{ $share($whole->delivered_mg === 0 ? null : $mg / $whole->delivered_mg) }}</td><td class="figure">{{ $money($minor) }}</td></tr>
     @endforeach
 </table>
-<p>Every gram at what a gram of its carcass cost.@if ($term->money->unpriced > 0) {{ $term->money->unpriced }} {{ $term->money->unpriced === 1 ? 'practical has' : 'practicals have' }} no delivery written down: no amount here counts {{ $term->money->unpriced === 1 ? 'it' : 'them' }}.@endif</p>
+<p>Every gram at what a gram of its carcass cost.@if ($whole->money->unpriced > 0) {{ $whole->money->unpriced }} {{ $whole->money->unpriced === 1 ? 'practical has' : 'practicals have' }} no delivery written down: no amount here counts {{ $whole->money->unpriced === 1 ? 'it' : 'them' }}.@endif</p>
 @endsection

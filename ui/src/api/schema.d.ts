@@ -3218,13 +3218,13 @@ export interface components {
             /** @description Those in which carcasses came, the earliest first. */
             weeks: components["schemas"]["TermWeekView"][];
             /** @description All weeks together. */
-            money: components["schemas"]["FlowMoneyView"];
+            whole: components["schemas"]["TermWeekView"];
         };
-        /** @description Where the carcasses of a week went, in mass and in money. */
+        /** @description Where the carcasses of a week, or of a whole term, went: in mass and in money. */
         TermWeekView: {
             /**
              * Format: date
-             * @description Its Monday.
+             * @description Its Monday; of a term its first day.
              */
             from: string;
             delivered_mg: number;
@@ -3391,7 +3391,7 @@ export interface components {
             photos: string[];
             /** @description What was done well. */
             well: string[];
-            /** @description What to change first: what cost most, the largest first. */
+            /** @description What to change first: what cost most, the largest first; said of a released version. */
             worth: components["schemas"]["WorthView"][];
         };
         /** @description A version of a standard, and what it changed against the one before, in words. */
@@ -3452,7 +3452,7 @@ export interface components {
              * @description Of the total.
              */
             points: number;
-            /** @description The level above, as the standard describes it; null of what has no levels. */
+            /** @description The level above, as the standard describes it; null of what has none. */
             next: string | null;
         };
         /** @description What a butcher's test comes to; money in minor units. */

@@ -119,7 +119,7 @@ final class LedgerController
             $this->lots->of(new Collection([$lot]))[0],
             array_values($entries->map(static fn(LotEntry $it): LotEntryView => LotEntryView::of($it, in_array($it->id, $withdrawn, true)))->all()),
             self::stationsOf($lot),
-            $lot->assessment_id === null ? null : DeliveryView::of(Delivery::query()->where('assessment_id', $lot->assessment_id)->latest('seq')->first()),
+            $lot->assessment_id === null ? null : DeliveryView::of(Delivery::of($lot->assessment_id)),
         ));
     }
 

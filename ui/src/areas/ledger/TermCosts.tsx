@@ -90,7 +90,7 @@ export function TermCosts({ term }: { term: Term }) {
         <CostSums label={`What ${lists[list].toLowerCase()} cost`} of={lists[list]} rows={rows} total={total} money={money} />
       </Section>
       <Section title="Where the carcasses went, week by week">
-        <WeeksTable weeks={term.weeks} whole={term.money} money={money} />
+        <WeeksTable weeks={term.weeks} whole={term.whole} money={money} />
       </Section>
     </Box>
   );

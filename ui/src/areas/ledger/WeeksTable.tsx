@@ -6,7 +6,7 @@ import { FigureCell, PlainTable } from "../../parts/PlainTable";
 
 interface WeeksTableProps {
   weeks: Term["weeks"];
-  whole: Term["money"];
+  whole: Term["whole"];
   money: (minor: number) => string;
 }
 
@@ -19,9 +19,7 @@ export function WeeksTable({ weeks, whole, money }: WeeksTableProps) {
     title,
     isFigure: true,
   }));
-  const sum = (key: "delivered_mg" | "eaten_mg" | "cooked_mg" | "lost_mg" | "here_mg"): number =>
-    weeks.reduce((all, it) => all + it[key], 0);
-  const row = (of: Omit<Term["weeks"][number], "from">) => {
+  const row = (of: Term["whole"]) => {
     const share = (mg: number): string => (of.delivered_mg === 0 ? "–" : percent(mg / of.delivered_mg));
 
     return (
@@ -40,27 +38,21 @@ export function WeeksTable({ weeks, whole, money }: WeeksTableProps) {
   return (
     <>
       <PlainTable label="Where the carcasses went, week by week" minWidth={WIDTH} heads={[{ title: "Week of" }, ...heads]}>
-        {weeks.map(({ from, ...of }) => (
-          <tr key={from}>
-            <td>{day(from)}</td>
-            {row(of)}
+        {weeks.map((it) => (
+          <tr key={it.from}>
+            <td>{day(it.from)}</td>
+            {row(it)}
           </tr>
         ))}
         <tr>
           <th scope="row">All together</th>
-          {row({
-            delivered_mg: sum("delivered_mg"),
-            eaten_mg: sum("eaten_mg"),
-            cooked_mg: sum("cooked_mg"),
-            lost_mg: sum("lost_mg"),
-            here_mg: sum("here_mg"),
-            money: whole,
-          })}
+          {row(whole)}
         </tr>
       </PlainTable>
       <Typography variant="body2" sx={{ color: "text.secondary", mt: 1 }}>
         Every gram at what a gram of its carcass cost.
-        {whole.unpriced > 0 && ` ${counted(whole.unpriced, "practical")} without a delivery written down: no money is said of it.`}
+        {whole.money.unpriced > 0 &&
+          ` ${counted(whole.money.unpriced, "practical")} without a delivery written down: no money is said of it.`}
       </Typography>
     </>
   );

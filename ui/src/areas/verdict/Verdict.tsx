@@ -94,7 +94,7 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
               <strong>Done well:</strong> {page.well.join("; ").toLowerCase()}.
             </Typography>
           )}
-          {isSealed && <Worth worth={page.worth} />}
+          <Worth worth={page.worth} />
           <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1, mb: 1 }}>
             <Typography variant="h2" sx={{ flex: 1 }}>
               What it cost, largest first
