@@ -26,6 +26,8 @@ final readonly class ReadNeeds
 
     private const MOST_LOTS = 2_000;
 
+    private const LAST_LOTS = 5;
+
     private CarbonImmutable $today;
 
     public function __construct(School $school, private ReadServing $serving, private ReadComing $coming)
@@ -57,7 +59,7 @@ final readonly class ReadNeeds
         $served = self::served($rows);
         $wanted = $needs = [];
         foreach ($rows as $row) {
-            $wanted[$row->id] = $row->mass_mg ?? $this->ofPieces($row, $lots, $coming);
+            $wanted[$row->id] = $row->mass_mg ?? $this->ofPieces($row, $coming);
             $needs[] = new Need($row->id, $row->name(), $row->needed_on, max(0, ($wanted[$row->id] ?? 0) - ($served[$row->id] ?? 0)));
         }
         $allotment = Allotment::of($needs, array_values($lots->map(static fn(LotRow $it): Stored => new Stored($it->id, $it->name(), $it->on_hand_mg, $it->use_by))->all()));
@@ -99,14 +101,14 @@ final readonly class ReadNeeds
     }
 
     /**
-     * What so many pieces weigh: as those on hand do, else as those to come should; null where neither is known.
+     * What so many pieces weigh: as those of the last lots did, also of such as are used up, else as those to come should; null where neither is known.
      *
-     * @param Collection<int, LotRow> $lots
-     * @param list<ComingSupply>      $coming
+     * @param list<ComingSupply> $coming
      */
-    private function ofPieces(NeedRow $row, Collection $lots, array $coming): ?int
+    private function ofPieces(NeedRow $row, array $coming): ?int
     {
-        $piece = $this->serving->pieceMg($lots->filter(static fn(LotRow $it): bool => $it->name()->isSame($row->name())));
+        $last = LotRow::query()->where('species', $row->species)->where('product', $row->product)->where('title', $row->title)->where('is_off', false)->latest('made_on')->orderBy('id')->limit(self::LAST_LOTS)->get();
+        $piece = $this->serving->pieceMg($last);
         foreach ($piece === null ? $coming : [] as $supply) {
             $piece ??= $supply->of->isSame($row->name()) ? $supply->pieceMg() : null;
         }

@@ -58,6 +58,20 @@ final class NeedsTest extends TestCase
         self::assertEqualsWithDelta(6 * 150_000, $told['wanted_mg'], 6 * 40_000, 'a thigh of an eight-piece weighs about 150 g');
     }
 
+    public function testANeedInPiecesKeepsItsMassWhenTheLastLotIsUsedUp(): void
+    {
+        $this->as('marit');
+        $lot = $this->thighs();
+        LotRow::query()->where('product', 'thigh')->where('id', '<>', $lot->id)->update(['on_hand_mg' => 0]);
+        $need = self::need($lot, ['pieces' => 500]);
+        $this->send($need)->assertOk();
+        $before = $this->told($need['id']);
+        self::assertGreaterThan(0, $before['short_mg']);
+        $this->send(self::capture(['kind' => 'move', 'lot' => $lot->id, 'to' => 'service', 'mass_mg' => $lot->on_hand_mg, 'need' => $need['id']]))->assertOk();
+        $after = $this->told($need['id']);
+        self::assertSame([$before['wanted_mg'], $lot->on_hand_mg, $before['short_mg']], [$after['wanted_mg'], $after['served_mg'], $after['short_mg']], 'what is used up weighed what it weighed');
+    }
+
     public function testAPracticalThatIsToComeIsToldWhereItMakesSome(): void
     {
         $this->as('marit');
