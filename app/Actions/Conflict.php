@@ -22,6 +22,14 @@ final class Conflict extends \DomainException
         return new self("Another entry of the ledger already has the id $id; the earlier one stays as it is.");
     }
 
+    /** @param int $trays of this answer */
+    public static function blind(int $trays): self
+    {
+        return new self($trays === 1
+            ? 'You mark this tray a second time; what was judged of it is shown to you when you have finished.'
+            : "You mark $trays trays here a second time; this is shown to you when you have finished.");
+    }
+
     public static function notSet(): self
     {
         return new self('This practical is not set yet; change its brief.');

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Assessment;
+use App\Models\Attempt;
 use App\Models\Capture;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What is new in a class since a cursor. Where nothing is, nothing is graded. */
@@ -13,10 +15,10 @@ final readonly class FollowClass
 {
     private const MOST_AT_ONCE = 500;
 
-    public function __construct(private GradeClass $grading) {}
+    public function __construct(private GradeClass $grading, private HideFirstLook $hiding) {}
 
     /** @param int|null $after the seq of the last capture seen; null for only where to go on from */
-    public function after(Assessment $assessment, ?int $after): ClassNews
+    public function after(Assessment $assessment, ?int $after, User $user): ClassNews
     {
         $after ??= $assessment->latestSeq();
         /** @var Collection<int, Capture> $captures */
@@ -27,6 +29,10 @@ final readonly class FollowClass
         }
         $attempts = $assessment->attempts()->whereKey($ids)->with(['student', 'captures'])->get();
 
-        return new ClassNews(array_values($captures->all()), array_values($attempts->all()), $this->grading->grade($assessment, $attempts), $captures->last()->seq ?? $after);
+        $this->hiding->from($user, $attempts);
+        $hidden = $attempts->filter(static fn(Attempt $it): bool => $it->isBlindTo($user))->mapWithKeys(static fn(Attempt $it): array => [$it->id => $it->captures->modelKeys()])->all();
+        $seen = $captures->filter(static fn(Capture $it): bool => ! isset($hidden[$it->attempt_id]) || in_array($it->id, $hidden[$it->attempt_id], true));
+
+        return new ClassNews(array_values($seen->all()), array_values($attempts->all()), $this->grading->grade($assessment, $attempts), $captures->last()->seq ?? $after);
     }
 }

@@ -9,12 +9,18 @@ use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\ResultRow;
 use DeftBlade\Core\Balance\BalanceState;
+use DeftBlade\Core\Capture\LevelJudged;
+use DeftBlade\Core\Capture\MarkRound;
+use DeftBlade\Core\Capture\SecondLooks;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Grading\ComponentScore;
 use DeftBlade\Core\Grading\Flag;
+use DeftBlade\Core\Grading\Grader;
+use DeftBlade\Core\Grading\LookAt;
 use DeftBlade\Core\Grading\PieceVerdict;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Status;
+use DeftBlade\Core\Grading\TwoLooks;
 use DeftBlade\Core\Lots\LotProducts;
 use DeftBlade\Core\Lots\Tables;
 use DeftBlade\Core\Lots\TrayYield;
@@ -30,8 +36,9 @@ final readonly class ProjectResults
     {
         $policy = hash('sha256', json_encode($assessment->held->policy->document, ResultDocument::JSON_FLAGS));
         $products = LotProducts::of($class->standard);
+        $grader = new Grader($class->standard, $class->policy, $class->checks);
         foreach ($attempts as $attempt) {
-            $row = self::account($class, $products, $attempt) + ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $policy] + self::row($attempt, $class->of($attempt->id));
+            $row = self::account($class, $products, $attempt) + self::looks($class->of($attempt->id), $grader) + ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $policy] + self::row($attempt, $class->of($attempt->id));
             ResultRow::query()->updateOrCreate(['attempt_id' => $attempt->id], ['assessment_id' => $assessment->id] + $row);
         }
     }
@@ -45,6 +52,26 @@ final readonly class ProjectResults
         $yield = TrayYield::of($tables, $result);
 
         return ['delivered_mg' => $account->deliveredMg, 'cuts_mg' => $account->cutsMg, 'by_products_mg' => $account->byProductMg, 'waste_mg' => $account->wasteMg, 'open_mg' => $account->openMg, 'products_mg' => (object) $yield->massMg, 'worked_s' => $yield->seconds];
+    }
+
+    /** @return array<string, mixed> who judged it, and how */
+    private static function looks(AttemptResult $result, Grader $grader): array
+    {
+        $seconds = SecondLooks::of($result->attempt->log->history);
+        $first = array_filter($result->attempt->log->history->holding(LevelJudged::class), static fn(LevelJudged $it): bool => $it->round === MarkRound::First);
+        $both = TwoLooks::of($result, $grader);
+        $given = static fn(?LevelJudged $it): ?array => $it === null ? null : ['level' => $it->level, 'by' => $it->by];
+
+        return [
+            'judged_by' => array_values(array_unique(array_map(static fn(LevelJudged $it): string => $it->by, $first))),
+            'second_open' => $seconds->open,
+            'second_finished' => $seconds->finished,
+            'looks' => $both === null ? null : (object) [
+                'levels' => (object) array_column(array_map(static fn(LookAt $it): array => [$it->criterion, ['first' => $given($it->first), 'second' => $given($it->second), 'agreed' => $given($it->agreed)]], $both->criteria), 1, 0),
+                'first_total' => $both->firstTotal,
+                'second_total' => $both->secondTotal,
+            ],
+        ];
     }
 
     /** The digest of a result without its sentences, which follow from it and from the words of the school. */

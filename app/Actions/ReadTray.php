@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Attempt;
+use App\Models\User;
 
 /** A tray as it stands. The rest of its class is looked at only where its weights do not balance: a mix-up is found between trays. */
 final readonly class ReadTray
 {
-    public function __construct(private GradeClass $grading) {}
+    public function __construct(private GradeClass $grading, private HideFirstLook $hiding) {}
 
-    /** @param Attempt $attempt what is shown of it is loaded */
-    public function grade(Attempt $attempt): GradedClass
+    /** @param Attempt $attempt what is shown of it to this person is loaded */
+    public function grade(Attempt $attempt, User $user): GradedClass
     {
         $attempt->load(['assessment', 'student', 'captures.user', 'release']);
+        $this->hiding->from($user, [$attempt]);
         $assessment = $attempt->assessment;
         $alone = $this->grading->grade($assessment, [$attempt]);
         if (! $alone->of($attempt->id)->balance->state->isOff()) {
             return $alone;
         }
         $assessment->load(['attempts.student', 'attempts.captures']);
+        $this->hiding->from($user, $assessment->attempts);
 
         return $this->grading->grade($assessment, $assessment->attempts);
     }

@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Photos\PhotoStore;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\CaptureReader;
-use DeftBlade\Core\Capture\OneLookEach;
+use DeftBlade\Core\Capture\LooksApart;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
@@ -49,7 +49,7 @@ final readonly class RecordCaptures
             }
             $class = $this->grading->grade($assessment, [$attempt->load('captures')]);
             $this->passGate($class, $attempt, $captures, $new);
-            self::refuseBothLooks($class, $attempt, $captures, $new);
+            self::keepLooksApart($class, $attempt, $captures, $new);
             $this->refuseTakenStation($class, $attempt);
             $this->projecting->project($assessment, [$attempt], $class);
         });
@@ -75,6 +75,9 @@ final readonly class RecordCaptures
             }
             if ($kind === CaptureKind::Photo && ! $this->photos->has($node->at('sha256')->text())) {
                 throw $node->at('sha256')->fail(MessageCode::NoPhotograph);
+            }
+            if ($kind === CaptureKind::SecondLook && ! self::isAssessor($node->at('marker')->text())) {
+                throw $node->at('marker')->fail(MessageCode::NoAssessor);
             }
             if (! Str::isUuid($node->at('id')->text(), 7)) {
                 throw $node->at('id')->fail(MessageCode::NotUuid7);
@@ -104,15 +107,22 @@ final readonly class RecordCaptures
      * @param list<\stdClass> $captures
      * @param list<mixed>     $new      ids
      */
-    private static function refuseBothLooks(GradedClass $class, Attempt $attempt, array $captures, array $new): void
+    private static function keepLooksApart(GradedClass $class, Attempt $attempt, array $captures, array $new): void
     {
-        $refused = OneLookEach::refused($class->of($attempt->id)->attempt->log->history, array_values(array_filter($new, is_string(...))));
+        $refused = LooksApart::refused($class->of($attempt->id)->attempt->log->history, array_values(array_filter($new, is_string(...))), $class->policy->moderation->thirdAgrees ?? false);
         foreach ($captures as $index => $capture) {
-            $before = is_string($capture->id) ? $refused[$capture->id] ?? null : null;
-            if ($before !== null) {
-                throw InvalidPackage::at("captures[$index].round", MessageCode::OwnSecondLook, ['round' => $before->value]);
+            $look = is_string($capture->id) ? $refused[$capture->id] ?? null : null;
+            if ($look !== null) {
+                throw InvalidPackage::at("captures[$index].{$look->key}", $look->why->code, $look->why->figures);
             }
         }
+    }
+
+    private static function isAssessor(string $id): bool
+    {
+        $person = Str::isUuid($id) ? User::query()->find($id) : null;
+
+        return $person !== null && $person->left_at === null && $person->role->mayCapture();
     }
 
     /** @param list<string> $ids */

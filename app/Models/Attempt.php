@@ -35,6 +35,12 @@ final class Attempt extends Model
 
     protected $with = ['row'];
 
+    /** They are asked to mark it a second time and have not finished. */
+    public function isBlindTo(User $user): bool
+    {
+        return in_array($user->id, $this->row->second_open, true);
+    }
+
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use DeftBlade\Core\Balance\BalanceState;
+use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Lots\TrayYield;
@@ -14,35 +15,39 @@ use Illuminate\Database\Eloquent\Model;
  * How one attempt stands, as it was last graded: a projection of its facts that lists, sheets and trends read. Whoever writes a fact keeps it;
  * bin/artisan results:rebuild makes it anew.
  *
- * @property string       $attempt_id
- * @property string       $assessment_id
- * @property int          $station
- * @property int          $last_seq        of its captures
- * @property string       $standard_sha256
- * @property string       $policy_sha256
- * @property string       $result_sha256   of the result without its sentences
- * @property Status       $status
- * @property Stage        $stage
- * @property float|null   $total
- * @property string|null  $band
- * @property \stdClass    $scores          by component id; null while pending or dropped
- * @property float|null   $portion_yield
- * @property float|null   $utilisation
- * @property float|null   $waste
- * @property float|null   $loss
- * @property BalanceState $balance
- * @property int|null     $unaccounted_mg
- * @property int|null     $tolerance_mg
- * @property \stdClass    $masses          mg by piece
- * @property \stdClass    $verdicts        by piece
- * @property list<string> $flags
- * @property int          $delivered_mg    the carcass; it is cuts, by-products, waste, what is still to be weighed, and loss
- * @property int          $cuts_mg
- * @property int          $by_products_mg
- * @property int          $waste_mg
- * @property int          $open_mg
- * @property \stdClass    $products_mg     mg by product, pieces that an incident took left out
- * @property int          $worked_s        without pauses
+ * @property string         $attempt_id
+ * @property string         $assessment_id
+ * @property int            $station
+ * @property int            $last_seq        of its captures
+ * @property string         $standard_sha256
+ * @property string         $policy_sha256
+ * @property string         $result_sha256   of the result without its sentences
+ * @property Status         $status
+ * @property Stage          $stage
+ * @property float|null     $total
+ * @property string|null    $band
+ * @property \stdClass      $scores          by component id; null while pending or dropped
+ * @property float|null     $portion_yield
+ * @property float|null     $utilisation
+ * @property float|null     $waste
+ * @property float|null     $loss
+ * @property BalanceState   $balance
+ * @property int|null       $unaccounted_mg
+ * @property int|null       $tolerance_mg
+ * @property \stdClass      $masses          mg by piece
+ * @property \stdClass      $verdicts        by piece
+ * @property list<string>   $flags
+ * @property int            $delivered_mg    the carcass; it is cuts, by-products, waste, what is still to be weighed, and loss
+ * @property int            $cuts_mg
+ * @property int            $by_products_mg
+ * @property int            $waste_mg
+ * @property int            $open_mg
+ * @property \stdClass      $products_mg     mg by product, pieces that an incident took left out
+ * @property int            $worked_s        without pauses
+ * @property list<string>   $judged_by       who gave its first levels
+ * @property list<string>   $second_open     who is asked for a second look and has not finished
+ * @property list<string>   $second_finished who has
+ * @property \stdClass|null $looks           levels, first_total, second_total; null where nobody looked a second time
  */
 final class ResultRow extends Model
 {
@@ -60,7 +65,19 @@ final class ResultRow extends Model
         'attempt_id', 'assessment_id', 'station', 'last_seq', 'standard_sha256', 'policy_sha256', 'result_sha256', 'status', 'stage', 'total', 'band', 'scores',
         'portion_yield', 'utilisation', 'waste', 'loss', 'balance', 'unaccounted_mg', 'tolerance_mg', 'masses', 'verdicts', 'flags',
         'delivered_mg', 'cuts_mg', 'by_products_mg', 'waste_mg', 'open_mg', 'products_mg', 'worked_s',
+        'judged_by', 'second_open', 'second_finished', 'looks',
     ];
+
+    /** A copy that says nothing of what was judged. */
+    public function withoutMarks(): self
+    {
+        $row = clone $this;
+        $row->setRawAttributes(['total' => null, 'band' => null, 'scores' => '{}', 'status' => Status::Provisional->value, 'judged_by' => '[]', 'looks' => null, 'result_sha256' => ''] + $this->getAttributes());
+        $row->stage = $this->stage === Stage::Judged ? Stage::Weighed : $this->stage;
+        $row->flags = array_values(array_intersect($this->flags, array_map(static fn(Flag $it): string => $it->value, Flag::WEIGHED)));
+
+        return $row;
+    }
 
     /** What its carcass came to. */
     public function yield(): TrayYield
@@ -80,6 +97,7 @@ final class ResultRow extends Model
             'station' => 'int', 'last_seq' => 'int', 'status' => Status::class, 'stage' => Stage::class, 'balance' => BalanceState::class, 'total' => 'float', 'portion_yield' => 'float',
             'utilisation' => 'float', 'waste' => 'float', 'loss' => 'float', 'unaccounted_mg' => 'int', 'tolerance_mg' => 'int', 'scores' => 'object', 'masses' => 'object',
             'verdicts' => 'object', 'flags' => 'array', 'delivered_mg' => 'int', 'cuts_mg' => 'int', 'by_products_mg' => 'int', 'waste_mg' => 'int', 'open_mg' => 'int', 'products_mg' => 'object', 'worked_s' => 'int',
+            'judged_by' => 'array', 'second_open' => 'array', 'second_finished' => 'array', 'looks' => 'object',
         ];
     }
 }

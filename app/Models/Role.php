@@ -56,6 +56,6 @@ enum Role: string
     /** May release results to students. */
     public function mayRelease(): bool
     {
-        return $this === self::Instructor;
+        return $this === self::Instructor || $this === self::Coordinator;
     }
 }

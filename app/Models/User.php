@@ -15,8 +15,9 @@ use Laravel\Sanctum\HasApiTokens;
  * @property string                                                    $id
  * @property string                                                    $name
  * @property string                                                    $email
- * @property string|null                                               $password  null until it is set with a code
+ * @property string|null                                               $password    null until it is set with a code
  * @property Role                                                      $role
+ * @property bool                                                      $in_training what they mark is marked a second time
  * @property \Carbon\CarbonImmutable|null                              $left_at
  * @property Student|null                                              $student
  * @property \Illuminate\Database\Eloquent\Collection<int, AccessCode> $openCodes
@@ -27,7 +28,7 @@ final class User extends Authenticatable
     use KeyedByUuid;
     use Notifiable;
 
-    protected $fillable = ['name', 'email', 'password', 'role', 'left_at'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'left_at', 'in_training'];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -46,6 +47,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'left_at' => 'immutable_datetime'];
+        return ['role' => Role::class, 'password' => 'hashed', 'left_at' => 'immutable_datetime', 'in_training' => 'bool'];
     }
 }

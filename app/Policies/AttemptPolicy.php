@@ -26,6 +26,12 @@ final class AttemptPolicy
         return $user->role->maySetTerms();
     }
 
+    /** Asking somebody else for a second look, and calling it off. */
+    public function askSecondLook(User $user): bool
+    {
+        return $user->role->maySetTerms();
+    }
+
     /** The sealed copy: staff, or the student whose own it is, and only once it is released. */
     public function viewReleased(User $user, Attempt $attempt): bool
     {

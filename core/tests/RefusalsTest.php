@@ -68,7 +68,8 @@ final class RefusalsTest extends TestCase
             }
         }
         $refusals = array_filter(MessageCode::cases(), static fn(MessageCode $it): bool => preg_match('/^(problem|mass|scale)\./', $it->value) === 1 && in_array($it->name, $used, true));
-        $tried = array_map(static fn(array $case): MessageCode => $case[0], [...self::refusals(), ...array_map(static fn(Message $it): array => [$it->code], self::readings())]);
+        $looks = array_map(static fn(array $it): array => [MessageCode::from((string) $it[2])], array_filter(iterator_to_array(LooksApartTest::facts()), static fn(array $it): bool => $it[2] !== null));
+        $tried = array_map(static fn(array $case): MessageCode => $case[0], [...self::refusals(), ...array_map(static fn(Message $it): array => [$it->code], self::readings()), ...array_values($looks)]);
         self::assertSame([], array_values(array_map(static fn(MessageCode $it): string => $it->value, array_filter($refusals, static fn(MessageCode $it): bool => ! in_array($it, $tried, true)))));
     }
 

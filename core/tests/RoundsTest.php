@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
-use DeftBlade\Core\Capture\OneLookEach;
-use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Package\Assessment;
 use DeftBlade\Core\Tests\Support\Package;
 use DeftBlade\Core\Tests\Support\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -93,47 +90,6 @@ final class RoundsTest extends TestCase
         self::assertSame(['Refer', 80.0], [$result['band'], (float) $result['total']]);
         // The higher of the two would make 90; the board one step lower only takes points away.
         self::assertSame([['cause' => 'level:joint+1', 'band' => 'Pass']], $result['borderline']);
-    }
-
-    /**
-     * @param list<array{string, string, string}> $levels  id, whose, round
-     * @param list<string>                        $new
-     * @param list<string>                        $refused
-     */
-    #[DataProvider('looks')]
-    public function testNobodyGivesBothLooks(array $levels, array $new, array $refused): void
-    {
-        $package = self::tray([], null);
-        foreach ($levels as $second => [$id, $by, $round]) {
-            $package->document->attempts[0]->captures[] = (object) ['id' => $id, 'at' => sprintf('2026-03-02T12:00:%02dZ', $second), 'by' => $by, 'kind' => 'level', 'criterion' => 'joint', 'level' => 1, 'round' => $round];
-        }
-        $log = Assessment::read(Node::decode($package->json()))->grade()->attempts[0]->attempt->log;
-        self::assertSame($refused, array_keys(OneLookEach::refused($log->history, $new)));
-    }
-
-    /** @return array<string, array{list<array{string, string, string}>, list<string>, list<string>}> */
-    public static function looks(): array
-    {
-        return [
-            'two people' => [[['a', 'marit', 'first'], ['b', 'teodor', 'second']], ['b'], []],
-            'one person' => [[['a', 'marit', 'first'], ['b', 'marit', 'second']], ['b'], ['b']],
-            'the second look first' => [[['a', 'teodor', 'second'], ['b', 'teodor', 'first']], ['b'], ['b']],
-            'both in one request' => [[['a', 'marit', 'first'], ['b', 'marit', 'second']], ['a', 'b'], ['b']],
-            'an accepted one made later by its clock' => [[['b', 'marit', 'second'], ['a', 'marit', 'first']], ['b'], ['b']],
-            'accepted before' => [[['a', 'marit', 'first'], ['b', 'marit', 'second']], [], []],
-            'the same look again' => [[['a', 'marit', 'first'], ['b', 'marit', 'first']], ['b'], []],
-            'what both agreed' => [[['a', 'marit', 'first'], ['b', 'teodor', 'second'], ['c', 'marit', 'agreed']], ['c'], []],
-            'who only wrote down what was agreed' => [[['a', 'ilse', 'agreed'], ['b', 'ilse', 'second']], ['b'], []],
-        ];
-    }
-
-    public function testALookThatWasTakenBackIsNone(): void
-    {
-        $package = self::tray([], null);
-        $fact = static fn(string $id, array $of): \stdClass => (object) (['id' => $id, 'at' => "2026-03-02T12:00:0{$id}Z", 'by' => 'marit'] + $of);
-        array_push($package->document->attempts[0]->captures, $fact('1', ['kind' => 'level', 'criterion' => 'joint', 'level' => 1]), $fact('2', ['kind' => 'void', 'target' => '1', 'reason' => 'The wrong tray']), $fact('3', ['kind' => 'level', 'criterion' => 'joint', 'level' => 1, 'round' => 'second']));
-        $log = Assessment::read(Node::decode($package->json()))->grade()->attempts[0]->attempt->log;
-        self::assertSame([], OneLookEach::refused($log->history, ['3']));
     }
 
     public function testEarlierFormatsKnowNoRounds(): void

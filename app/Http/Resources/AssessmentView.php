@@ -10,6 +10,8 @@ use App\School\School;
 use DeftBlade\Core\Capture\CarcassLooked;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Standard\Criterion;
+use DeftBlade\Core\Standard\Evidence;
 use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
@@ -60,6 +62,8 @@ final readonly class AssessmentView
         public array $receiving,
         #[OA\Property(description: 'A carcass whose core is warmer, in °C, should go back.')]
         public float $warmest_core_c,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: Evidence::class), description: 'By criterion: what it can be judged from when the hour is over.')]
+        public \stdClass $evidence,
     ) {}
 
     public static function of(Assessment $assessment, ShippedDocuments $shipped, School $school): self
@@ -87,6 +91,7 @@ final readonly class AssessmentView
             $assessment->held->standard->version,
             ReceivingItemView::allOf($shipped->receiving($standard->species)->for($standard), $school->vocabulary()),
             CarcassLooked::WARMEST_C,
+            (object) array_map(static fn(Criterion $it): Evidence => $it->evidence(), $standard->criteria),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use DeftBlade\Core\Capture\CaptureLog;
+use DeftBlade\Core\Capture\MarkRound;
 use DeftBlade\Core\Capture\Photographed;
 use DeftBlade\Core\Weighing\Mass;
 use OpenApi\Attributes as OA;
@@ -32,6 +33,8 @@ final readonly class HoldsView
         public ?int $scrape_mg,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'), description: 'level by criterion')]
         public \stdClass $levels,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'), description: 'level by criterion, as a second assessor gave it')]
+        public \stdClass $second_levels,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'), description: 'marks by fault')]
         public \stdClass $faults,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Photographs, by SHA-256.')]
@@ -54,7 +57,8 @@ final readonly class HoldsView
             (object) array_map(static fn(array $set): array => array_map(static fn(int $number): ?int => ($set[$number] ?? null)?->mg, range(1, max(array_keys($set)))), $log->weights->portions),
             (object) array_map(static fn(Mass $mass): int => $mass->mg, $log->weights->bins),
             $log->weights->scrape?->mg,
-            (object) $log->judged->firstLevels(),
+            (object) $log->judged->levelsOf(MarkRound::First),
+            (object) $log->judged->levelsOf(MarkRound::Second),
             (object) $log->judged->faults,
             array_map(static fn(Photographed $it): string => $it->sha256, $log->floor->photos),
             $log->floor->mise !== null,

@@ -8,6 +8,7 @@ use App\Actions\GradedClass;
 use App\Actions\ReleaseState;
 use App\Models\Attempt;
 use App\Models\Capture;
+use App\Models\User;
 use DeftBlade\Core\Grading\Stage;
 use OpenApi\Attributes as OA;
 
@@ -16,9 +17,10 @@ use OpenApi\Attributes as OA;
 final readonly class TrayView
 {
     /**
-     * @param list<LogEntryView> $log
-     * @param list<string>       $advice
-     * @param list<MixUpView>    $mix_ups
+     * @param list<LogEntryView>       $log
+     * @param list<string>             $advice
+     * @param list<MixUpView>          $mix_ups
+     * @param list<CriterionLooksView> $looks
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -57,11 +59,18 @@ final readonly class TrayView
         public FloorStationView $on_floor,
         #[OA\Property(ref: ScaleCheckView::class, nullable: true, description: 'The last check of the scale; null where none was made.')]
         public ?ScaleCheckView $scale_check,
+        #[OA\Property]
+        public SecondLookView $second_look,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CriterionLooksView::class), description: 'Where somebody looked a second time: how each criterion was seen. Nothing while that is hidden from who asks.')]
+        public array $looks,
     ) {}
 
-    public static function of(Attempt $attempt, GradedClass $class): self
+    /** @param Attempt $attempt as far as this person may see it */
+    public static function of(Attempt $attempt, GradedClass $class, User $user): self
     {
         $result = $class->of($attempt->id);
+        $isBlind = $attempt->isBlindTo($user);
+        $names = self::names($attempt);
         $time = $result->attempt->log->time;
 
         return new self(
@@ -72,7 +81,7 @@ final readonly class TrayView
             $result->attempt->resit,
             $result->attempt->timeFactor,
             Stage::of($result),
-            $class->document($attempt->id),
+            $isBlind ? self::withoutTotal($class->document($attempt->id)) : $class->document($attempt->id),
             HoldsView::of($result->attempt->log),
             $time->runningSince,
             $time->presented,
@@ -83,6 +92,23 @@ final readonly class TrayView
             GateView::of($class->gate(), $result->attempt->log->history),
             FloorStationView::of($attempt, $class, $attempt->assessment),
             ScaleCheckView::latest($attempt->assessment, $class),
+            SecondLookView::of($result->attempt->log, $user, $names),
+            $isBlind || $attempt->row->looks === null ? [] : CriterionLooksView::allOf($result, $class, $names),
         );
+    }
+
+    /** Whoever marks a second time is shown what they have entered, and no total of it. */
+    private static function withoutTotal(\stdClass $result): \stdClass
+    {
+        return (object) (['total' => null, 'band' => null, 'borderline' => [], 'remarks' => [], 'caps' => []] + (array) $result);
+    }
+
+    /** @return array<string, string> of everybody who took something down or is asked for a second look, by id */
+    private static function names(Attempt $attempt): array
+    {
+        $names = $attempt->captures->mapWithKeys(static fn(Capture $it): array => [$it->user_id => $it->user->name])->all();
+        $others = array_values(array_diff([...$attempt->row->second_open, ...$attempt->row->second_finished], array_keys($names)));
+
+        return $names + ($others === [] ? [] : User::query()->findMany($others)->mapWithKeys(static fn(User $it): array => [$it->id => $it->name])->all());
     }
 }

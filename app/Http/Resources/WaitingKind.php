@@ -10,6 +10,9 @@ use OpenApi\Attributes as OA;
 enum WaitingKind: string
 {
     case Balance = 'balance';
+    /** Asked of the person who looks. */
+    case YourLook = 'your_look';
+    case Agree = 'agree';
     case SecondLook = 'second_look';
     case Weigh = 'weigh';
     case Inspect = 'inspect';

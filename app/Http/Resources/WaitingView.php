@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\ReleaseState;
+use App\Models\Attempt;
 use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Message\Message;
@@ -29,6 +30,18 @@ final readonly class WaitingView
         public string $text,
     ) {}
 
+    /** @param Attempt $attempt of which a second look is asked, with its student and practical */
+    public static function yourLook(Attempt $attempt, Sentences $sentences): self
+    {
+        return new self(
+            WaitingKind::YourLook,
+            $attempt->assessment_id,
+            $attempt->id,
+            "{$attempt->assessment->title}: {$sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $attempt->station, 'student' => $attempt->student->name]))}",
+            $sentences->say(Message::of(MessageCode::WaitingYourLook)),
+        );
+    }
+
     /** @return list<self> of one practical, most pressing first */
     public static function in(PracticalView $practical, Sentences $sentences): array
     {
@@ -46,7 +59,8 @@ final readonly class WaitingView
                 $tray->has(Flag::OutOfBalance) => WaitingKind::Balance,
                 $tray->stage === Stage::Weighed => WaitingKind::Inspect,
                 in_array($tray->stage, [Stage::Presented, Stage::Weighing], true) => WaitingKind::Weigh,
-                $tray->has(Flag::NotSecondMarked) => WaitingKind::SecondLook,
+                $tray->has(Flag::ToAgree) => WaitingKind::Agree,
+                $tray->has(Flag::NotSecondMarked) && ! $tray->has(Flag::SecondLookOpen) => WaitingKind::SecondLook,
                 default => null,
             };
             $ready += $tray->stage === Stage::Judged && $tray->release_state === ReleaseState::Unreleased ? 1 : 0;
@@ -66,11 +80,12 @@ final readonly class WaitingView
     {
         return Message::of(match ($kind) {
             WaitingKind::Balance => $tray->has(Flag::MixUp) ? MessageCode::WaitingMixUp : MessageCode::WaitingBalance,
+            WaitingKind::Agree => MessageCode::WaitingAgree,
             WaitingKind::SecondLook => MessageCode::WaitingSecondLook,
             WaitingKind::Weigh => MessageCode::WaitingWeigh,
             WaitingKind::Inspect => MessageCode::WaitingInspect,
             WaitingKind::IssueAgain => MessageCode::WaitingIssueAgain,
-            WaitingKind::Release => throw new \LogicException('waits for the practical, not for a tray'),
+            WaitingKind::YourLook, WaitingKind::Release => throw new \LogicException('waits otherwise'),
         });
     }
 }

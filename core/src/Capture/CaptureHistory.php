@@ -8,11 +8,12 @@ namespace DeftBlade\Core\Capture;
 final readonly class CaptureHistory
 {
     /**
-     * @param list<Capture>         $counted   in order of time, then id; those withdrawn are left out
-     * @param array<string, true>   $withdrawn ids
-     * @param array<string, string> $replaced  by id, the later fact that took or emptied its slot
+     * @param list<Capture>          $counted   in order of time, then id; those withdrawn are left out
+     * @param array<string, true>    $withdrawn ids
+     * @param array<string, string>  $replaced  by id, the later fact that took or emptied its slot
+     * @param array<string, Capture> $all       by id, those withdrawn too
      */
-    private function __construct(private array $counted, private array $withdrawn, private array $replaced) {}
+    private function __construct(private array $counted, private array $withdrawn, private array $replaced, private array $all) {}
 
     /** @param list<Capture> $captures in any order */
     public static function of(array $captures): self
@@ -39,7 +40,7 @@ final readonly class CaptureHistory
             }
         }
 
-        return new self($counted, $withdrawn, $replaced);
+        return new self($counted, $withdrawn, $replaced, array_column(array_map(static fn(Capture $it): array => [$it->id, $it], $captures), 1, 0));
     }
 
     /**
@@ -94,6 +95,12 @@ final readonly class CaptureHistory
         }
 
         return $found;
+    }
+
+    /** The fact of this id, withdrawn or not; null where there is none. */
+    public function named(string $id): ?Capture
+    {
+        return $this->all[$id] ?? null;
     }
 
     public function stateOf(string $capture): CaptureState

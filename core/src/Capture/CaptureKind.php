@@ -29,6 +29,7 @@ enum CaptureKind: string
     case Station = 'station';
     case Standard = 'standard';
     case Look = 'look';
+    case SecondLook = 'second_look';
 
     /** @return class-string<Capture> */
     public function fact(): string
@@ -56,6 +57,7 @@ enum CaptureKind: string
             self::Station => StationSet::class,
             self::Standard => StandardSet::class,
             self::Look => CarcassLooked::class,
+            self::SecondLook => SecondLookTurned::class,
         };
     }
 
@@ -65,6 +67,7 @@ enum CaptureKind: string
         return match ($this) {
             self::Portion, self::Mise, self::Refused, self::Chill, self::Well, self::Incident => 2,
             self::Allowance, self::Resit, self::Station, self::Standard, self::Look => 3,
+            self::SecondLook => 4,
             default => 1,
         };
     }

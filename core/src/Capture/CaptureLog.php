@@ -57,6 +57,12 @@ final readonly class CaptureLog
         return self::of(array_values($captures), $reader->standard);
     }
 
+    /** The same facts, had only these levels been given. */
+    public function judgedAs(Judgements $judged): self
+    {
+        return new self($this->history, $this->weights, $judged, $this->time, $this->splits, $this->floor, $this->terms);
+    }
+
     /** @param list<Capture> $captures in any order */
     public static function of(array $captures, Standard $standard): self
     {

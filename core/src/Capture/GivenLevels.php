@@ -18,6 +18,15 @@ final readonly class GivenLevels
         };
     }
 
+    public function of(MarkRound $round): ?int
+    {
+        return match ($round) {
+            MarkRound::First => $this->first,
+            MarkRound::Second => $this->second,
+            MarkRound::Agreed => $this->agreed,
+        };
+    }
+
     /** Two assessors gave one, and not the same. */
     public function differ(): bool
     {

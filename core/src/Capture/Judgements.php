@@ -26,9 +26,15 @@ final readonly class Judgements
         return new self($levels, $faults);
     }
 
-    /** @return array<string, int> of the first round, by criterion id */
-    public function firstLevels(): array
+    /** @return array<string, int> by criterion id */
+    public function levelsOf(MarkRound $round): array
     {
-        return array_filter(array_map(static fn(GivenLevels $it): ?int => $it->first, $this->levels), is_int(...));
+        return array_filter(array_map(static fn(GivenLevels $it): ?int => $it->of($round), $this->levels), is_int(...));
+    }
+
+    /** Only what was given in one round, as if it were the first. */
+    public function ofRound(MarkRound $round): self
+    {
+        return new self(array_map(static fn(int $it): GivenLevels => new GivenLevels($it), $this->levelsOf($round)), $this->faults);
     }
 }

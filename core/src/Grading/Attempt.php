@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Grading;
 
 use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Capture\CaptureReader;
+use DeftBlade\Core\Capture\MarkRound;
 use DeftBlade\Core\Json\Node;
 
 /** One student's try at the standard. What its facts say of resit and time goes before the keys of the attempt, by which packages of versions 1 and 2 say it. */
@@ -36,5 +37,11 @@ final readonly class Attempt
             $log->terms->timeFactor ?? $timeFactor,
             $log,
         );
+    }
+
+    /** As the assessor of one round alone saw it: their levels as the only ones. */
+    public function asSeenIn(MarkRound $round): self
+    {
+        return new self($this->id, $this->student, $this->resit, $this->timeFactor, $this->log->judgedAs($this->log->judged->ofRound($round)));
     }
 }

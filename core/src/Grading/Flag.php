@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Grading;
 
-use DeftBlade\Core\Capture\LevelJudged;
+use DeftBlade\Core\Capture\GivenLevels;
+use DeftBlade\Core\Capture\SecondLooks;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
 
@@ -12,6 +13,10 @@ use DeftBlade\Core\Message\MessageCode;
 enum Flag: string
 {
     case Provisional = 'provisional';
+    /** Two assessors gave levels that lie too far apart. */
+    case ToAgree = 'to_agree';
+    /** Somebody is asked for a second look, or at it. */
+    case SecondLookOpen = 'second_look_open';
     /** A band turns on one judgement, and two assessors have judged. */
     case Borderline = 'borderline';
     /** A band turns on one judgement, and only one assessor has judged. */
@@ -23,16 +28,21 @@ enum Flag: string
     /** Something was weighed while the scale was known to be out of limits. */
     case ScaleOut = 'scale_out';
 
+    /** What weighing alone tells of a tray. */
+    public const WEIGHED = [self::OutOfBalance, self::MixUp, self::ScaleOut];
+
     /** @return list<self> what is seen from the tray alone, in the order of the cases */
     public static function of(AttemptResult $result): array
     {
         $isBorderline = $result->status === Status::Final && $result->borderline !== [];
-        $assessors = array_unique(array_map(static fn(LevelJudged $it): string => $it->by, $result->attempt->log->history->all(LevelJudged::class)));
+        $isSecondMarked = array_filter($result->attempt->log->judged->levels, static fn(GivenLevels $it): bool => $it->second !== null || $it->agreed !== null) !== [];
 
         return array_values(array_filter(self::cases(), static fn(self $flag): bool => match ($flag) {
             self::Provisional => $result->status === Status::Provisional,
-            self::Borderline => $isBorderline && count($assessors) > 1,
-            self::NotSecondMarked => $isBorderline && count($assessors) < 2,
+            self::ToAgree => $result->toAgree !== [],
+            self::SecondLookOpen => SecondLooks::of($result->attempt->log->history)->open !== [],
+            self::Borderline => $isBorderline && $isSecondMarked,
+            self::NotSecondMarked => $isBorderline && ! $isSecondMarked,
             self::OutOfBalance => $result->balance->state->isOff(),
             self::Capped => $result->grade->caps !== [],
             self::MixUp => false,
@@ -44,6 +54,8 @@ enum Flag: string
     {
         return Message::of(match ($this) {
             self::Provisional => MessageCode::FlagProvisional,
+            self::ToAgree => MessageCode::FlagToAgree,
+            self::SecondLookOpen => MessageCode::FlagSecondLookOpen,
             self::Borderline => MessageCode::FlagBorderline,
             self::NotSecondMarked => MessageCode::FlagNotSecondMarked,
             self::OutOfBalance => MessageCode::FlagOutOfBalance,

@@ -11,7 +11,7 @@ use DeftBlade\Core\Standard\Standard;
 /** Grades attempts at one standard under one policy. */
 final readonly class Grader
 {
-    public function __construct(private Standard $standard, private Policy $policy, private ScaleChecks $checks) {}
+    public function __construct(public Standard $standard, private Policy $policy, private ScaleChecks $checks) {}
 
     /** @throws EmptyWindow when the policy's own rule leaves a window empty */
     public function grade(Attempt $attempt): AttemptResult

@@ -12,8 +12,8 @@ use DeftBlade\Core\Message\MessageCode;
 /**
  * The versions of the open format. The second adds to standards sets of portions, groups that weigh alike, judged checkpoints and yields of their own;
  * to facts what the floor takes down: mise, cold chain, refusals, incidents, things done well. The third adds the terms of an attempt as facts: time
- * allowance, resit, station, standard; the look at a carcass; and checks of the scale. The fourth adds the round a level is from, and moderation to
- * policies. None takes anything away.
+ * allowance, resit, station, standard; the look at a carcass; and checks of the scale. The fourth adds the round a level is from, the second look that
+ * somebody is asked for, and moderation to policies. None takes anything away.
  */
 enum PackageFormat: string
 {

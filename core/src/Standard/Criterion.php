@@ -46,6 +46,12 @@ final readonly class Criterion
         );
     }
 
+    /** What it can be judged from afterwards. */
+    public function evidence(): Evidence
+    {
+        return Evidence::ofComponent($this->component);
+    }
+
     /** The fraction of the points that a level does not earn. */
     public function shortfallAt(int $level): float
     {

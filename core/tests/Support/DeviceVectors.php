@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Tests\Support;
 
 use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Capture\CaptureReader;
+use DeftBlade\Core\Capture\MarkRound;
 use DeftBlade\Core\Capture\StartGate;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Json\Node;
@@ -168,7 +169,7 @@ final class DeviceVectors
             'portions' => (object) array_map($mg, $log->weights->portions),
             'bins' => $mg($log->weights->bins),
             'scrape_mg' => $log->weights->scrape?->mg,
-            'levels' => (object) $log->judged->firstLevels(),
+            'levels' => (object) $log->judged->levelsOf(MarkRound::First),
             'faults' => (object) $log->judged->faults,
             'incidents' => count($log->floor->incidents),
             'states' => (object) $states,

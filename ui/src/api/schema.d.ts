@@ -1662,6 +1662,10 @@ export interface components {
              * @description A carcass whose core is warmer, in °C, should go back.
              */
             warmest_core_c: number;
+            /** @description By criterion: what it can be judged from when the hour is over. */
+            evidence: {
+                [key: string]: "watching" | "tray" | "photograph";
+            };
         };
         /** @description Who is down to mark which stations of a practical. */
         AssessorView: {
@@ -2091,6 +2095,15 @@ export interface components {
             expected: components["schemas"]["YieldTestView"] | null;
             last: components["schemas"]["EarlierCostView"] | null;
         };
+        /** @description How two assessors saw one criterion. */
+        CriterionLooksView: {
+            criterion: string;
+            first: components["schemas"]["LookView"] | null;
+            second: components["schemas"]["LookView"] | null;
+            agreed: components["schemas"]["LookView"] | null;
+            /** @description They lie further apart than the policy lets pass; its component waits until they agree. */
+            to_agree: boolean;
+        };
         /** @description What is new in a class, and where to go on from. */
         CursorView: {
             captures: components["schemas"]["CaptureView"][];
@@ -2182,7 +2195,7 @@ export interface components {
         /** @description What stands out about a tray, as a code and as the school says it. */
         FlagView: {
             /** @enum {string} */
-            flag: "provisional" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped" | "scale_out";
+            flag: "provisional" | "to_agree" | "second_look_open" | "borderline" | "not_second_marked" | "out_of_balance" | "mix_up" | "capped" | "scale_out";
             text: string;
         };
         /** @description A station of the room as it stands. */
@@ -2376,6 +2389,10 @@ export interface components {
             levels: {
                 [key: string]: number;
             };
+            /** @description level by criterion, as a second assessor gave it */
+            second_levels: {
+                [key: string]: number;
+            };
             /** @description marks by fault */
             faults: {
                 [key: string]: number;
@@ -2447,6 +2464,14 @@ export interface components {
              * @description The later capture that took its place.
              */
             replaced_by: string | null;
+        };
+        /** @description A level that one person gave a criterion. */
+        LookView: {
+            /** @description Index into the levels of the criterion. */
+            level: number;
+            by: string;
+            /** @description Why, where it was agreed. */
+            reason: string;
         };
         /** @description A fact about a lot, and whether it holds. */
         LotEntryView: {
@@ -3002,6 +3027,20 @@ export interface components {
             /** @description Words that are not among those offered. */
             own: components["schemas"]["OwnWordView"][];
         };
+        /**
+         * @description How the person who asks stands to the second look at a tray.
+         * @enum {string}
+         */
+        SecondLookState: "gave_first" | "free" | "open" | "finished";
+        /** @description The second look at a tray, as one person is told of it. */
+        SecondLookView: {
+            /** @description How the person who asks stands to it. While it is open, what another assessor judged is hidden from them. */
+            yours: components["schemas"]["SecondLookState"];
+            /** @description Who is asked for it, or at it. */
+            open: string[];
+            /** @description Who has given it. */
+            finished: string[];
+        };
         /** @description So many guests, from what is on hand. */
         ServingView: {
             /** @description Pieces on a plate; 0 where nothing is counted in pieces. */
@@ -3291,6 +3330,9 @@ export interface components {
             /** @description How it stands in the room. */
             on_floor: components["schemas"]["FloorStationView"];
             scale_check: components["schemas"]["ScaleCheckView"] | null;
+            second_look: components["schemas"]["SecondLookView"];
+            /** @description Where somebody looked a second time: how each criterion was seen. Nothing while that is hidden from who asks. */
+            looks: components["schemas"]["CriterionLooksView"][];
         };
         /** @description A class as it would have been graded under a policy that is not published. */
         TriedClassView: {
@@ -3406,7 +3448,7 @@ export interface components {
             published_at: string | null;
         };
         /** @enum {string} */
-        WaitingKind: "balance" | "second_look" | "weigh" | "inspect" | "issue_again" | "release";
+        WaitingKind: "balance" | "your_look" | "agree" | "second_look" | "weigh" | "inspect" | "issue_again" | "release";
         /** @description Something that waits for a person: one tray, or a whole practical. */
         WaitingView: {
             kind: components["schemas"]["WaitingKind"];
@@ -3664,6 +3706,10 @@ export interface components {
                  * @enum {unknown}
                  */
                 combine: "mean" | "first" | "lower" | "higher";
+                /** @description of the trays of a class, drawn to be marked twice; 0.1 where it is left out */
+                share?: number;
+                /** @description what is agreed is written down by somebody who marked in neither round; false where it is left out */
+                third_agrees?: boolean;
             };
         };
         Capture: {
@@ -3726,6 +3772,7 @@ export interface components {
             level: number;
             /** @enum {unknown} */
             round?: "first" | "second" | "agreed";
+            reason?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];
@@ -3847,6 +3894,16 @@ export interface components {
             kind: "look";
             not: components["schemas"]["AssessmentIdentifier"][];
             core_c?: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "second_look";
+            /** @enum {unknown} */
+            event: "asked" | "finished" | "called_off";
+            marker: components["schemas"]["AssessmentIdentifier"];
+            reason?: string;
         };
         AssessmentAttempt: {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -4163,6 +4220,7 @@ export interface components {
             level: number;
             /** @enum {unknown} */
             round?: "first" | "second" | "agreed";
+            reason?: string;
         } | {
             id: components["schemas"]["AssessmentIdentifier"];
             at: components["schemas"]["AssessmentInstant"];
@@ -4269,6 +4327,15 @@ export interface components {
             kind: "look";
             not: components["schemas"]["AssessmentIdentifier"][];
             core_c?: number;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "second_look";
+            /** @enum {unknown} */
+            event: "asked" | "finished" | "called_off";
+            marker: components["schemas"]["AssessmentIdentifier"];
+            reason?: string;
         };
         SentLotFact: {
             id: components["schemas"]["LotsIdentifier"];
@@ -4549,6 +4616,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
+            409: components["responses"]["Problem"];
         };
     };
     holdAgainst: {
@@ -6920,6 +6988,7 @@ export interface operations {
                     "application/json": components["schemas"]["VerdictView"];
                 };
             };
+            409: components["responses"]["Problem"];
         };
     };
     releasedVerdict: {
@@ -6946,6 +7015,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
         };
     };
     releasedPdf: {
@@ -6973,6 +7043,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
         };
     };
     ownResults: {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\Conflict;
 use App\Actions\HoldAgainst;
 use App\Actions\PackAssessment;
 use App\Http\Resources\AssessmentView;
 use App\Models\Assessment;
+use App\Models\Attempt;
 use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
@@ -39,10 +41,15 @@ final class AssessmentController
     #[OA\Get(path: '/assessments/{assessment}/package', operationId: 'package', tags: ['assessment'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'The class as an assessment package (docs/formats/assessment.schema.json)', content: new OA\JsonContent(type: 'object'))]
-    public function package(Assessment $assessment, PackAssessment $packing): Response
+    #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
+    public function package(Assessment $assessment, PackAssessment $packing, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $assessment);
         $assessment->load('attempts.captures');
+        $blind = $assessment->attempts->filter(static fn(Attempt $it): bool => $it->isBlindTo($user))->count();
+        if ($blind > 0) {
+            throw Conflict::blind($blind);
+        }
         $name = Str::slug("{$assessment->title} {$assessment->held_on->toDateString()}");
 
         return new Response($packing->encode($packing->pack($assessment, $assessment->attempts)), headers: [

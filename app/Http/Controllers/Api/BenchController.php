@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\HideFirstLook;
 use App\Actions\ReadNeeds;
 use App\Brief\Marking;
 use App\Http\Resources\BenchView;
@@ -13,7 +14,10 @@ use App\Http\Resources\SpareView;
 use App\Http\Resources\WaitingView;
 use App\Http\StandardsInBrief;
 use App\Models\Assessment;
+use App\Models\Attempt;
+use App\Models\User;
 use App\School\School;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Collection as Assessments;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
@@ -29,12 +33,12 @@ final class BenchController
 
     private const MOST_PAGES = 10_000;
 
-    public function __construct(private readonly School $school, private readonly StandardsInBrief $standards) {}
+    public function __construct(private readonly School $school, private readonly StandardsInBrief $standards, private readonly HideFirstLook $hiding) {}
 
     #[OA\Get(path: '/bench', operationId: 'bench', tags: ['bench'])]
     #[OA\Response(response: 200, description: 'Every practical of today, the last ones before, what comes, and what waits', content: new OA\JsonContent(ref: BenchView::class))]
     #[OA\Response(response: 403, ref: '#/components/responses/Problem')]
-    public function show(ReadNeeds $reading): JsonResponse
+    public function show(ReadNeeds $reading, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('viewAny', Assessment::class);
         $today = $this->school->today()->toDateString();
@@ -42,11 +46,14 @@ final class BenchController
         $earlier = $this->earlierThan($today, 1);
         $shown = Assessment::query()->without('held')->where('held_on', '>=', $today)->where('held_on', '<=', $until)->oldest('held_on')->orderBy('title')->get()
             ->concat($earlier->take(self::EARLIER_A_PAGE));
-        $views = $this->views($shown);
+        $views = $this->views($shown, $user);
         $ofDay = static fn(int $side): array => array_values(array_filter($views, static fn(PracticalView $it): bool => ($it->held_on <=> $today) === $side));
         [$ofEarlier, $ofToday, $coming] = [$ofDay(-1), $ofDay(0), $ofDay(1)];
         $sentences = $this->school->sentences();
         $waiting = array_merge(...array_map(static fn(PracticalView $it): array => WaitingView::in($it, $sentences), [...$ofToday, ...$ofEarlier]));
+
+        $asked = Attempt::query()->with('student', 'assessment')->whereHas('row', static fn($row) => $row->whereJsonContains('second_open', $user->id))->oldest('id')->get();
+        $waiting = [...array_values($asked->map(static fn(Attempt $it): WaitingView => WaitingView::yourLook($it, $sentences))->all()), ...$waiting];
 
         return new JsonResponse(new BenchView($today, $ofToday, $ofEarlier, $coming, $waiting, $earlier->count() > self::EARLIER_A_PAGE, SpareView::of($reading->spare())));
     }
@@ -54,13 +61,13 @@ final class BenchController
     #[OA\Get(path: '/bench/earlier', operationId: 'benchEarlier', tags: ['bench'])]
     #[OA\QueryParameter(name: 'page', description: 'From 1, the page the Bench shows.', schema: new OA\Schema(type: 'integer', minimum: 1))]
     #[OA\Response(response: 200, description: 'Practicals of earlier days, the latest first', content: new OA\JsonContent(ref: EarlierView::class))]
-    public function earlier(Request $request): JsonResponse
+    public function earlier(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('viewAny', Assessment::class);
         $request->validate(['page' => ['integer', 'min:1', 'max:'.self::MOST_PAGES]]);
         $found = $this->earlierThan($this->school->today()->toDateString(), max(1, $request->integer('page', 1)));
 
-        return new JsonResponse(new EarlierView($this->views($found->take(self::EARLIER_A_PAGE)), $found->count() > self::EARLIER_A_PAGE));
+        return new JsonResponse(new EarlierView($this->views($found->take(self::EARLIER_A_PAGE), $user), $found->count() > self::EARLIER_A_PAGE));
     }
 
     /** @return Assessments<int, Assessment> a page, and one more where there is a next */
@@ -74,9 +81,10 @@ final class BenchController
      *
      * @return list<PracticalView>
      */
-    private function views(Assessments $assessments): array
+    private function views(Assessments $assessments, User $user): array
     {
         $assessments->load(['group', 'attempts.student', 'attempts.release', 'held' => static fn(Relation $held): Relation => $held->without('policy', 'standard')]);
+        $this->hiding->from($user, $assessments->flatMap(static fn(Assessment $it): iterable => $it->attempts));
         $standards = $this->standards->of($assessments->mapWithKeys(static fn(Assessment $it): array => [$it->held->sha256 => static fn(): \stdClass => $it->held->document])->all());
         $markings = Marking::ofEach($assessments);
         $sentences = $this->school->sentences();

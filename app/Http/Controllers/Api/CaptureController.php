@@ -15,6 +15,7 @@ use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\User;
 use DeftBlade\Core\Capture\CaptureKind;
+use DeftBlade\Core\Capture\SecondLookEvent;
 use DeftBlade\Core\Json\Node;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -40,38 +41,43 @@ final class CaptureController
         // The answer shows the tray, so whoever sends must be one who may see it, even where nothing is sent.
         Gate::authorize('view', $attempt);
         $sent = SentFacts::read($request, 'captures');
-        foreach (self::abilities($sent->nodes) as $ability) {
+        foreach (self::abilities($sent->nodes, $user) as $ability) {
             Gate::authorize($ability, $attempt);
         }
         $recording->record($attempt->load('assessment'), $sent->documents(), $user, $sent->device, $sent->offsetMs);
 
-        return new JsonResponse(TrayView::of($attempt, $reading->grade($attempt)));
+        return new JsonResponse(TrayView::of($attempt, $reading->grade($attempt, $user), $user));
     }
 
     #[OA\Get(path: '/assessments/{assessment}/captures', operationId: 'capturesAfter', description: 'What is new in a class since a cursor.', tags: ['assessment'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\QueryParameter(name: 'after', description: 'The seq of the last capture seen; 0 for all of them; left out: none, only where to go on from.', schema: new OA\Schema(type: 'integer', minimum: 0))]
     #[OA\Response(response: 200, description: 'Captures in order of acceptance, their stations as they stand, and the next cursor', content: new OA\JsonContent(ref: CursorView::class))]
-    public function after(Request $request, Assessment $assessment, FollowClass $following): JsonResponse
+    public function after(Request $request, Assessment $assessment, FollowClass $following, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $assessment);
-        $news = $following->after($assessment, $request->has('after') ? max(0, $request->integer('after')) : null);
+        $news = $following->after($assessment, $request->has('after') ? max(0, $request->integer('after')) : null, $user);
 
         return new JsonResponse(CursorView::of($assessment, $news));
     }
 
     /**
-     * Terms of an attempt are set, and withdrawn, by whom may set them; everything else is taken down on the floor.
+     * Terms of an attempt are set, and withdrawn, by whom may set them, and so is somebody else asked for a second look; everything else is taken down on the floor.
      *
      * @param list<Node> $captures
      *
      * @return list<string> what one must be allowed to do
      */
-    private static function abilities(array $captures): array
+    private static function abilities(array $captures, User $user): array
     {
-        $abilities = array_map(static function (Node $capture): string {
+        $abilities = array_map(static function (Node $capture) use ($user): string {
             $kind = CaptureKind::tryFrom($capture->at('kind')->text());
             $target = $kind === CaptureKind::Void && Str::isUuid($capture->textOf('target', '')) ? Capture::query()->find($capture->textOf('target', ''))?->kind : null;
+
+            $event = $kind === CaptureKind::SecondLook ? SecondLookEvent::tryFrom($capture->textOf('event', '')) : null;
+            if ($target === CaptureKind::SecondLook->value || ($event !== null && $event !== SecondLookEvent::Finished && $capture->textOf('marker', '') !== $user->id)) {
+                return 'askSecondLook';
+            }
 
             return $kind?->isTerm() === true || CaptureKind::tryFrom($target ?? '')?->isTerm() === true ? 'setTerms' : 'capture';
         }, $captures);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Actions\ArrangeRoom;
 use App\Actions\CheckScale;
 use App\Actions\GradeClass;
+use App\Actions\HideFirstLook;
 use App\Brief\Marking;
 use App\Http\ClientId;
 use App\Http\Precondition;
@@ -37,16 +38,16 @@ final class FloorController
 
     private const UUID = '/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/Di';
 
-    public function __construct(private readonly GradeClass $grading, private readonly ShippedDocuments $shipped, private readonly School $school) {}
+    public function __construct(private readonly HideFirstLook $hiding, private readonly GradeClass $grading, private readonly ShippedDocuments $shipped, private readonly School $school) {}
 
     #[OA\Get(path: '/assessments/{assessment}/floor', operationId: 'floor', tags: ['floor'])]
     #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'The room as it stands', content: new OA\JsonContent(ref: FloorView::class))]
-    public function show(Assessment $assessment): JsonResponse
+    public function show(Assessment $assessment, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('view', $assessment);
 
-        return $this->answer($assessment);
+        return $this->answer($assessment, $user);
     }
 
     #[OA\Put(path: '/assessments/{assessment}/room', operationId: 'arrange', description: 'Arranges the stations of the room, for this practical and the next in it; and its waves.', tags: ['floor'])]
@@ -60,7 +61,7 @@ final class FloorController
     #[OA\Response(response: 200, description: 'As arranged', content: new OA\JsonContent(ref: FloorView::class))]
     #[OA\Response(response: 412, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function arrange(Request $request, Assessment $assessment, ArrangeRoom $arranging): JsonResponse
+    public function arrange(Request $request, Assessment $assessment, ArrangeRoom $arranging, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('arrange', $assessment);
         $body = Node::decode($request->getContent())->keys(['rows'], ['waves', 'wave_gap_ms']);
@@ -77,7 +78,7 @@ final class FloorController
         $gapMs = $body->has('wave_gap_ms') ? $body->at('wave_gap_ms')->integer(0, self::LONGEST_GAP_MS) : 0;
         $arranging->arrange($assessment, $rows, $body->has('waves') || $body->has('wave_gap_ms') ? (object) ['by_station' => $waves, 'gap_ms' => $gapMs] : null, Precondition::version($request));
 
-        return $this->answer($assessment);
+        return $this->answer($assessment, $user);
     }
 
     #[OA\Put(path: '/assessments/{assessment}/scale-checks/{check}', operationId: 'checkScale', description: 'Keeps what the scale said of a check weight, under an id the screen made (a UUID).', tags: ['floor'])]
@@ -97,12 +98,13 @@ final class FloorController
         $body = Node::decode($request->getContent())->keys(['nominal_mg', 'reading_mg']);
         $checking->check($assessment, $check, Mass::ofMilligrams($body->at('nominal_mg')->integer(1, Mass::MOST_MG)), Mass::ofMilligrams($body->at('reading_mg')->integer(0, Mass::MOST_MG)), $user);
 
-        return $this->answer($assessment->fresh() ?? $assessment);
+        return $this->answer($assessment->fresh() ?? $assessment, $user);
     }
 
-    private function answer(Assessment $assessment): JsonResponse
+    private function answer(Assessment $assessment, User $user): JsonResponse
     {
         $assessment->load(['attempts.student', 'attempts.captures']);
+        $this->hiding->from($user, $assessment->attempts);
         $room = Room::named($assessment->room);
         $view = FloorView::of($assessment, $this->grading->grade($assessment, $assessment->attempts), $this->shipped, $this->school, $room, Marking::ofEach(new Collection([$assessment]))[$assessment->id]);
 

@@ -65,7 +65,7 @@ final class PolicyController
     #[OA\Post(path: '/policy/try', operationId: 'tryPolicy', description: 'Reads a policy to the end, grades the last three classes with final results under it, and stores nothing.', tags: ['standards'])]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Policy'))]
     #[OA\Response(response: 200, description: 'What it would do', content: new OA\JsonContent(ref: PolicyTrialView::class))]
-    public function try(Request $request, TryPolicy $trying, JudgedComponents $judged): JsonResponse
+    public function try(Request $request, TryPolicy $trying, JudgedComponents $judged, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('choose', PublishedStandard::class);
         $document = Node::decode($request->getContent())->document();
@@ -79,7 +79,7 @@ final class PolicyController
             [],
             array_map($sentences->say(...), PolicyDiff::between(PublishedPolicy::inForce()->document, $document)),
             $sentences->say(GuardBand::of($examination->policy, Mass::ofMilligrams(self::A_PIECE_MG))),
-            array_map(TriedClassView::of(...), $trying->try($document)),
+            array_map(TriedClassView::of(...), $trying->try($document, $user)),
             $judged->without($examination->policy),
         ));
     }
