@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Api\AccessCodeController;
 use App\Http\Controllers\Api\AccountController;
+use App\Http\Controllers\Api\AgreementController;
 use App\Http\Controllers\Api\AssessmentController;
 use App\Http\Controllers\Api\BenchController;
 use App\Http\Controllers\Api\BriefController;
@@ -19,6 +20,7 @@ use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
 use App\Http\Controllers\Api\LedgerController;
 use App\Http\Controllers\Api\LotLabelController;
+use App\Http\Controllers\Api\ModerationController;
 use App\Http\Controllers\Api\NeedController;
 use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
@@ -91,6 +93,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::delete('/drafts/{draft}', [DraftController::class, 'destroy']);
 
     Route::get('/find', [FindController::class, 'index']);
+    Route::get('/agreement', [AgreementController::class, 'show']);
     Route::get('/bench', [BenchController::class, 'show']);
     Route::get('/bench/earlier', [BenchController::class, 'earlier']);
 
@@ -104,6 +107,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::post('/assessments/{assessment}/presence', [FloorController::class, 'present']);
     Route::get('/assessments/{assessment}/captures', [CaptureController::class, 'after']);
     Route::post('/assessments/{assessment}/standard', [AssessmentController::class, 'hold']);
+    Route::get('/assessments/{assessment}/moderation', [ModerationController::class, 'show']);
     Route::post('/assessments/{assessment}/release', [ReleaseController::class, 'store']);
 
     Route::get('/assessments/{assessment}/cost', [CostController::class, 'show']);

@@ -43,6 +43,19 @@ final readonly class ChangePerson
         });
     }
 
+    /** What an assessor in training marks is marked a second time. */
+    public function train(User $person, bool $inTraining, User $by): void
+    {
+        if ($person->in_training === $inTraining) {
+            return;
+        }
+        DB::transaction(static function () use ($person, $inTraining, $by): void {
+            $said = static fn(bool $it): string => $it ? 'yes' : 'no';
+            AuditEntry::keep($by, Message::of(MessageCode::AuditPersonChanged, ['person' => $person->name, 'what' => 'training', 'was' => $said($person->in_training), 'is' => $said($inTraining)]));
+            $person->update(['in_training' => $inTraining]);
+        });
+    }
+
     /** @throws Conflict where it would leave the school without a coordinator */
     public function leave(User $person, User $by): void
     {

@@ -34,6 +34,12 @@ final class AssessmentPolicy
         return $user->role->maySetTerms();
     }
 
+    /** Seeing whom to mark twice and why, and asking for it. */
+    public function moderate(User $user): bool
+    {
+        return $user->role->maySetTerms();
+    }
+
     public function release(User $user): bool
     {
         return $user->role->mayRelease();

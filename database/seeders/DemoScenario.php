@@ -64,9 +64,10 @@ final class DemoScenario extends Seeder
             $this->call(ShippedStandards::class);
             SchoolSetting::query()->create(['document' => (object) (['name' => 'Tollgate Quay School of Cookery', 'currency' => 'EUR'] + (array) SchoolSettings::ofTheBook()->document()), 'set_by' => $this->instructor->id, 'set_at' => CarbonImmutable::now()]);
             $today = School::inForce($this->shipped)->today();
-            $trussing = $this->practical($group, 'Truss first', $today->subDays(6), 'chicken-truss-first');
+            $twoLooks = $this->policyOfTwoLooks();
+            $trussing = $this->practical($group, 'Truss first', $today->subDays(6), 'chicken-truss-first', $twoLooks);
             $this->fillEarlier($trussing, self::ABSENT);
-            $trout = $this->practical($group, 'Sea trout fillets', $today->subDays(4), 'sea-trout-fillets-ribs-trimmed');
+            $trout = $this->practical($group, 'Sea trout fillets', $today->subDays(4), 'sea-trout-fillets-ribs-trimmed', $twoLooks);
             $this->fillEarlier($trout, self::ABSENT);
             $rehearsal = $this->practical($group, 'Chicken eight-piece, rehearsal', $today->subDays(2), 'chicken-eight-piece');
             $this->fillEarlier($rehearsal, []);
@@ -74,6 +75,7 @@ final class DemoScenario extends Seeder
             $this->fillEarlier($skewers, self::ABSENT);
             $this->fillPractical($this->practical($group, 'Chicken eight-piece', $today, 'chicken-eight-piece'));
             $this->practical($group, 'Lamb leg by the seam', $today->addDays(2), 'lamb-leg-by-the-seam');
+            $this->call(DemoSecondLooks::class, parameters: ['trussing' => $trussing, 'trout' => $trout]);
             $this->rebuilding->rebuild();
             foreach ([$trussing, $trout, $rehearsal, $skewers] as $earlier) {
                 $releasing->release($earlier, $this->instructor);
@@ -107,7 +109,7 @@ final class DemoScenario extends Seeder
         return $group;
     }
 
-    private function practical(StudentGroup $group, string $title, CarbonImmutable $day, string $standard): Assessment
+    private function practical(StudentGroup $group, string $title, CarbonImmutable $day, string $standard, ?PublishedPolicy $policy = null): Assessment
     {
         $students = $group->students()->get()->sortBy(static fn(Student $it): int|false => array_search($it->name, self::STUDENTS, true));
 
@@ -117,11 +119,20 @@ final class DemoScenario extends Seeder
             $day,
             $group,
             PublishedStandard::query()->where('key', $standard)->firstOrFail(),
-            PublishedPolicy::inForce(),
+            $policy ?? PublishedPolicy::inForce(),
             $students,
             $this->instructor,
             min($day->addHours(7), CarbonImmutable::now()->subHours(2)),
         );
+    }
+
+    /** The policy in force with what becomes of two looks, under a key of its own. */
+    private function policyOfTwoLooks(): PublishedPolicy
+    {
+        $inForce = PublishedPolicy::inForce();
+        $document = (object) (['key' => "{$inForce->key}-two-looks", 'title' => 'By the book, two looks', 'moderation' => (object) ['tolerance_levels' => 1, 'combine' => 'mean', 'share' => 0.1]] + (array) $inForce->document);
+
+        return PublishedPolicy::query()->create(['key' => "{$inForce->key}-two-looks", 'version' => 1, 'document' => $document, 'published_by' => $this->instructor->id, 'published_at' => CarbonImmutable::now()]);
     }
 
     /** @param list<int> $absent stations */

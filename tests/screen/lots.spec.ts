@@ -9,7 +9,7 @@ import { flowLayout, HEIGHT, WIDTH } from "../../ui/src/areas/ledger/flowLayout"
 import { costSheets } from "../../ui/src/areas/ledger/costSheet";
 import { termSheets } from "../../ui/src/areas/ledger/termSheets";
 import { coolingLeft } from "../../ui/src/areas/ledger/coolingLeft";
-import { mondayOf } from "../../ui/src/areas/ledger/weeks";
+import { mondayOf } from "../../ui/src/parts/weeks";
 
 /** What the ledger works out on the device: lots after facts that wait, held to the core; how pieces are shared out; where bands are drawn. */
 

@@ -22,6 +22,8 @@ final readonly class PersonView
         public string $email,
         #[OA\Property(type: 'string', enum: Role::class)]
         public Role $role,
+        #[OA\Property(description: 'What they mark is marked a second time.')]
+        public bool $in_training,
         #[OA\Property(description: 'Has set a password.')]
         public bool $has_come,
         #[OA\Property(format: 'date-time', description: 'Until when a code that was made for them opens something; null where there is none.')]
@@ -35,6 +37,6 @@ final readonly class PersonView
     {
         $code = $person->openCodes->first();
 
-        return new self($person->id, $person->name, $person->email, $person->role, $person->password !== null, $code instanceof AccessCode ? $code->expires_at->toRfc3339String() : null, $person->left_at?->toRfc3339String());
+        return new self($person->id, $person->name, $person->email, $person->role, $person->in_training ?? false, $person->password !== null, $code instanceof AccessCode ? $code->expires_at->toRfc3339String() : null, $person->left_at?->toRfc3339String());
     }
 }

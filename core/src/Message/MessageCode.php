@@ -152,6 +152,7 @@ enum MessageCode: string
     case AgreeAfterwards = 'problem.agree_afterwards';
     case ThirdAgrees = 'problem.third_agrees';
     case NoAssessor = 'problem.no_assessor';
+    case PauseNotMarkedTwice = 'pause.not_marked_twice';
     case TwiceBorderline = 'twice.borderline';
     case TwiceLowestBand = 'twice.lowest_band';
     case TwiceCapped = 'twice.capped';

@@ -118,7 +118,7 @@ final class DeviceVectors
         $one = static fn(array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
         $reason = $random->getInt(0, 5) === 0 ? ['reason' => 'Said why'] : [];
 
-        return match ($random->getInt(0, 16)) {
+        return match ($random->getInt(0, 17)) {
             0, 1, 2, 3 => ['kind' => 'clock', 'event' => $one(['start', 'pause', 'resume', 'stop'])] + $reason,
             4 => ['kind' => 'mise', 'open' => $one([[], ['towels'], ['knife'], ['hands', 'towels']])],
             5 => ['kind' => 'received', 'mass_mg' => 1_000 * $random->getInt(1_500, 2_000), 'defects' => $one([[], ['torn']])],
@@ -131,6 +131,7 @@ final class DeviceVectors
             12 => ['kind' => 'fault', 'fault' => 'sawing'],
             13 => ['kind' => 'chill', 'event' => $one(['out', 'in'])],
             14 => ['kind' => 'checkpoint', 'checkpoint' => 'trussed'],
+            17 => ['kind' => 'second_look', 'event' => $one(['asked', 'finished', 'called_off']), 'marker' => $one(['m', 't'])],
             15 => ['kind' => 'look', 'not' => $one([[], ['skin'], ['skin', 'dry']])] + ($random->getInt(0, 1) === 0 ? [] : ['core_c' => $random->getInt(0, 16) / 2]),
             default => $index === 0 ? ['kind' => 'note', 'text' => 'n'] : ['kind' => 'void', 'target' => 'c'.$random->getInt(0, $index - 1), 'reason' => 'x'],
         };
@@ -170,6 +171,7 @@ final class DeviceVectors
             'bins' => $mg($log->weights->bins),
             'scrape_mg' => $log->weights->scrape?->mg,
             'levels' => (object) $log->judged->levelsOf(MarkRound::First),
+            'second_levels' => (object) $log->judged->levelsOf(MarkRound::Second),
             'faults' => (object) $log->judged->faults,
             'incidents' => count($log->floor->incidents),
             'states' => (object) $states,

@@ -71,6 +71,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/agreement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["agreement"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}": {
         parameters: {
             query?: never;
@@ -658,6 +674,22 @@ export interface paths {
         };
         /** @description Labels for lots, as a PDF. */
         get: operations["lotLabels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/moderation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moderation"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1619,6 +1651,20 @@ export interface components {
             until: string | null;
             reason: string;
         };
+        /** @description How far assessors lie apart, over the trays of some days that were marked twice. */
+        AgreementView: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** @description That were marked twice. */
+            trays: number;
+            /** @description Those furthest apart first. */
+            criteria: components["schemas"]["CriterionAgreementView"][];
+            pairs: components["schemas"]["AssessorPairView"][];
+            severities: components["schemas"]["SeverityView"][];
+            totals: components["schemas"]["TotalsAgreementView"] | null;
+        };
         /** @description A variant of practice that a standard is held under. */
         AnswerView: {
             key: string;
@@ -1667,6 +1713,36 @@ export interface components {
                 [key: string]: "watching" | "tray" | "photograph";
             };
         };
+        /** @description Two assessors who marked the same trays. Differences are the other's less the one's. */
+        AssessorPairView: {
+            one: string;
+            other: string;
+            /** @description Levels that both gave. */
+            levels: number;
+            /** Format: float */
+            exact: number | null;
+            /**
+             * Format: float
+             * @description In levels.
+             */
+            mean_difference: number | null;
+            /** Format: float */
+            kappa: number | null;
+            /** @description Trays that both judged in every criterion. */
+            trays: number;
+            /**
+             * Format: float
+             * @description Mean difference of the totals, in points; null on fewer than two trays.
+             */
+            bias: number | null;
+            /**
+             * Format: float
+             * @description Limits of agreement (Bland and Altman 1986).
+             */
+            lower: number | null;
+            /** Format: float */
+            upper: number | null;
+        };
         /** @description Who is down to mark which stations of a practical. */
         AssessorView: {
             /** Format: uuid */
@@ -1675,6 +1751,12 @@ export interface components {
             /** @description Marks a second time. */
             is_second: boolean;
             stations: number[];
+        };
+        /** @description How many results of a class are in a band, and of the earlier classes at the same standard. */
+        BandCountView: {
+            band: string;
+            count: number;
+            earlier: number;
         };
         /** @description What is on today, what is still open from before, and what waits. */
         BenchView: {
@@ -2094,6 +2176,34 @@ export interface components {
             test: components["schemas"]["YieldTestView"] | null;
             expected: components["schemas"]["YieldTestView"] | null;
             last: components["schemas"]["EarlierCostView"] | null;
+        };
+        /** @description How alike assessors judge one criterion. */
+        CriterionAgreementView: {
+            criterion: string;
+            title: string;
+            /** @description The latest standard that has it. */
+            standard: string;
+            /** Format: uuid */
+            standard_id: string;
+            /** @description Its descriptors, lowest first. */
+            levels: string[];
+            /** @description Trays that two assessors judged it on. */
+            trays: number;
+            /**
+             * Format: float
+             * @description Share of these on which both gave the same level.
+             */
+            exact: number | null;
+            /**
+             * Format: float
+             * @description Levels, the second less the first.
+             */
+            mean_difference: number | null;
+            /**
+             * Format: float
+             * @description With quadratic weights (Cohen 1968); null where chance alone would give no difference.
+             */
+            kappa: number | null;
         };
         /** @description How two assessors saw one criterion. */
         CriterionLooksView: {
@@ -2635,6 +2745,70 @@ export interface components {
             piece: string | null;
             text: string;
         };
+        /** @description One tray, as whoever moderates the class sees it. */
+        ModerationRowView: {
+            /** Format: uuid */
+            attempt: string;
+            station: number;
+            student: string;
+            /** @enum {string} */
+            status: "provisional" | "final" | "void";
+            /** Format: float */
+            total: number | null;
+            band: string | null;
+            /** @description Why it should be marked twice; nothing where it need not. */
+            causes: components["schemas"]["TwiceCauseView"][];
+            /** @description Who gave its first levels. */
+            first_by: components["schemas"]["NameView"][];
+            /** @description Who is asked for a second look, or at it. */
+            open: components["schemas"]["NameView"][];
+            /** @description Who has given it. */
+            finished: components["schemas"]["NameView"][];
+            /** @description Criteria that both judged, and not alike. */
+            differ: number;
+            /** @description Of these, those that lie too far apart and are not agreed. */
+            to_agree: number;
+            agreed: number;
+            pauses: components["schemas"]["PauseView"][];
+            flags: components["schemas"]["FlagView"][];
+            release: components["schemas"]["ReleaseView"] | null;
+            /** @enum {string} */
+            release_state: "unreleased" | "current" | "entries_since" | "changed";
+            /** @description The person who asks marks it a second time; what was judged is hidden from them. */
+            is_hidden: boolean;
+        };
+        /** @description A class before its results are released: whom to mark twice, what is to be agreed, what stands in the way. */
+        ModerationView: {
+            title: string;
+            group: string;
+            /** Format: date */
+            held_on: string;
+            /** @description Counts for nothing: nothing of it is released. */
+            is_rehearsal: boolean;
+            cancelled: string | null;
+            /** @description The policy says what becomes of two looks. Without it the first holds. */
+            has_moderation: boolean;
+            /** @description What is agreed is written down by somebody who marked in neither round. */
+            third_agrees: boolean;
+            /**
+             * Format: float
+             * @description Of the class, drawn to be marked twice.
+             */
+            share: number;
+            /** @description Who may be asked for a second look. */
+            assessors: components["schemas"]["NameView"][];
+            rows: components["schemas"]["ModerationRowView"][];
+            /** @description Highest first. */
+            bands: components["schemas"]["BandCountView"][];
+            /** @description Earlier classes at the same standard that are counted beside this one. */
+            earlier_classes: number;
+        };
+        /** @description Somebody, by id and name. */
+        NameView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         /** @description What something cost over a term: a standard, a course, or a student. */
         NamedCostView: {
             title: string;
@@ -2736,6 +2910,12 @@ export interface components {
             /** @description How many share the pan. */
             of: number;
         };
+        /** @description What stands in the way of releasing a result, or should give pause before it. */
+        PauseView: {
+            /** @description It cannot be released as it stands. */
+            stops: boolean;
+            text: string;
+        };
         /** @description Somebody who works at the school, or did. */
         PersonView: {
             /** Format: uuid */
@@ -2744,6 +2924,8 @@ export interface components {
             email: string;
             /** @enum {string} */
             role: "instructor" | "assessor" | "coordinator" | "student";
+            /** @description What they mark is marked a second time. */
+            in_training: boolean;
             /** @description Has set a password. */
             has_come: boolean;
             /**
@@ -3060,6 +3242,16 @@ export interface components {
              */
             halve_at: number | null;
         };
+        /** @description How an assessor's totals lie to those that others gave the same trays. */
+        SeverityView: {
+            name: string;
+            trays: number;
+            /**
+             * Format: float
+             * @description Points, theirs less the other one's; null on fewer than ten trays.
+             */
+            difference: number | null;
+        };
         /** @description A component of the grade as a column of the class sheet. */
         SheetColumnView: {
             id: string;
@@ -3273,6 +3465,47 @@ export interface components {
             here_mg: number;
             money: components["schemas"]["FlowMoneyView"];
         };
+        /** @description One tray in the picture of differences against means. */
+        TotalPointView: {
+            /** @description Practical, day and station. */
+            tray: string;
+            /** Format: uuid */
+            attempt: string;
+            first_by: string;
+            /** Format: float */
+            first: number;
+            second_by: string;
+            /** Format: float */
+            second: number;
+        };
+        /** @description How alike the totals of the first and the second look are. */
+        TotalsAgreementView: {
+            /**
+             * Format: float
+             * @description ICC(2,1) of Shrout and Fleiss 1979; null where no total differs from another.
+             */
+            icc: number | null;
+            /**
+             * Format: float
+             * @description Its 95 % interval (McGraw and Wong 1996).
+             */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
+            /**
+             * Format: float
+             * @description Mean difference, the second less the first.
+             */
+            bias: number | null;
+            /**
+             * Format: float
+             * @description Limits of agreement (Bland and Altman 1986).
+             */
+            lower: number | null;
+            /** Format: float */
+            upper: number | null;
+            points: components["schemas"]["TotalPointView"][];
+        };
         /** @description A tray in a list: whose it is, how far it has come, what stands out. */
         TrayCardView: {
             /** Format: uuid */
@@ -3362,6 +3595,12 @@ export interface components {
             /** Format: float */
             new_total: number | null;
             new_band: string | null;
+        };
+        /** @description Why a tray should be marked twice, as a code and as the school says it. */
+        TwiceCauseView: {
+            /** @enum {string} */
+            cause: "borderline" | "lowest_band" | "capped" | "in_training" | "drawn";
+            text: string;
         };
         /** @description A practical that is held against a version of a standard. */
         UseView: {
@@ -4573,6 +4812,32 @@ export interface operations {
             };
         };
     };
+    agreement: {
+        parameters: {
+            query?: {
+                /** @description The Monday 15 weeks ago where nothing is said. */
+                from?: string;
+                /** @description 16 weeks where nothing is said. */
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far assessors lie apart */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AgreementView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
     assessment: {
         parameters: {
             query?: never;
@@ -5631,6 +5896,29 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    moderation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whom to mark twice, what is to be agreed, what stands in the way of releasing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ModerationView"];
+                };
+            };
+            403: components["responses"]["Problem"];
+        };
+    };
     needs: {
         parameters: {
             query?: never;
@@ -5719,6 +6007,8 @@ export interface operations {
                     email?: string;
                     /** @enum {string} */
                     role?: "instructor" | "assessor" | "coordinator";
+                    /** @description What they mark is marked a second time. */
+                    in_training?: boolean;
                     left?: boolean;
                 };
             };

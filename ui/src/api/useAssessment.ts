@@ -31,7 +31,7 @@ export function useRelease(assessment: string) {
       answer(api.POST("/assessments/{assessment}/release", { params: { path: { assessment } }, body })),
     onSuccess: () =>
       queries.invalidateQueries({
-        predicate: ({ queryKey: [what] }) => ["sheet", "verdict", "released", "bench", "tray"].includes(String(what)),
+        predicate: ({ queryKey: [what] }) => ["sheet", "verdict", "released", "bench", "tray", "moderation"].includes(String(what)),
       }),
   });
 }

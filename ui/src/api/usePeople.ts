@@ -44,6 +44,7 @@ export interface PersonChange {
   name?: string;
   email?: string;
   role?: StaffRole;
+  in_training?: boolean;
   left?: boolean;
 }
 

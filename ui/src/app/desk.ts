@@ -1,4 +1,7 @@
 /** The pages one works on before and after the hour. They come in a file of their own, so that a tray opens without waiting for them. */
+export { Agree } from "../areas/moderation/Agree";
+export { AgreementPage } from "../areas/moderation/AgreementPage";
+export { ModerationPage } from "../areas/moderation/ModerationPage";
 export { BriefPage } from "../areas/brief/BriefPage";
 export { Briefs } from "../areas/brief/Briefs";
 export { Changes } from "../areas/people/Changes";

@@ -57,6 +57,7 @@ export function Sending({ children }: { children: ReactNode }) {
         // What was opened while a capture was on its way is from before it.
         void askAgain(queries, ["verdict", tray.attempt]);
         void askAgain(queries, ["sheet", tray.assessment]);
+        void askAgain(queries, ["moderation", tray.assessment]);
       },
       onLots: () => askAgain(queries, ledgerKey),
       onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),

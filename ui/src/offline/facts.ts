@@ -26,6 +26,8 @@ export interface DeviceState {
   bins: Record<string, number>;
   scrape_mg: number | null;
   levels: Record<string, number>;
+  /** As a second assessor gave them. */
+  second_levels: Record<string, number>;
   faults: Record<string, number>;
   incidents: number;
   /** What became of each fact, by its id. */
@@ -58,7 +60,9 @@ function slotOf(it: SentCapture): string | null {
     case "bin":
       return `bin ${it.bin}`;
     case "level":
-      return isFirst(it) ? `level ${it.criterion}` : `level ${it.criterion} ${it.round}`;
+      return `level ${roundOf(it)} ${it.criterion}`;
+    case "second_look":
+      return `second look ${it.marker}`;
     case "checkpoint":
       return `checkpoint ${it.checkpoint}`;
     case "received":
@@ -75,8 +79,11 @@ function slotOf(it: SentCapture): string | null {
   }
 }
 
-/** A level of the first round, where nobody said another. */
-const isFirst = ({ round = "first" }: Kind<"level">): boolean => round === "first";
+/** The first where nobody said another. */
+const roundOf = ({ round = "first" }: Kind<"level">): NonNullable<Kind<"level">["round"]> => round;
+
+const levelsOf = (levels: Kind<"level">[], round: Kind<"level">["round"]): Record<string, number> =>
+  Object.fromEntries(levels.filter((it) => roundOf(it) === round).map((it) => [it.criterion, it.level]));
 
 /** The slots a fact empties for those before it. */
 const emptiedBy = (it: SentCapture): string[] =>
@@ -119,11 +126,8 @@ export function deviceState(captures: SentCapture[], { portions: counts, safety 
     refused: of("refused", counted).length,
     ...cold,
     scrape_mg: of("scrape").at(-1)?.mass_mg ?? null,
-    levels: Object.fromEntries(
-      of("level")
-        .filter(isFirst)
-        .map((it) => [it.criterion, it.level]),
-    ),
+    levels: levelsOf(of("level"), "first"),
+    second_levels: levelsOf(of("level"), "second"),
     faults: of("fault").reduce<Record<string, number>>((sum, { fault }) => ({ ...sum, [fault]: (sum[fault] ?? 0) + 1 }), {}),
     incidents: incidents.length,
     states: Object.fromEntries(facts.map(({ id }) => [id, withdrawn.has(id) ? "withdrawn" : replaced.has(id) ? "replaced" : "holds"])),

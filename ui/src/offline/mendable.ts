@@ -68,6 +68,7 @@ export function mendableFields(capture: SentCapture, { standard }: Assessment): 
     case "mise":
     case "look":
     case "chill":
+    case "second_look":
     case "photo":
       return [];
   }

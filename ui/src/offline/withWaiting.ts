@@ -13,7 +13,7 @@ export function withWaiting(tray: Tray, waiting: Waiting[], by: string, assessme
   const fresh = waiting.filter((it) => it.refusal === null && !known.has(it.capture.id));
   if (fresh.length === 0) return tray;
   const seq = tray.log.at(-1)?.entry.seq ?? 0;
-  const log = [...tray.log, ...fresh.map((it, index) => entryOf(it, by, seq + 1 + index))];
+  const log = [...seenIn(tray, fresh, by), ...fresh.map((it, index) => entryOf(it, by, seq + 1 + index))];
   const state = deviceState(
     log.map((it) => it.entry.capture),
     rulesOf(assessment),
@@ -34,6 +34,12 @@ export function withWaiting(tray: Tray, waiting: Waiting[], by: string, assessme
     log: log.map((line) => ({ ...line, state: state.states[line.entry.capture.id] ?? line.state })),
   };
 }
+
+/** Whoever begins a second look without a network is shown nothing more of the first here either. */
+const seenIn = ({ log }: Tray, fresh: Waiting[], by: string): LogEntry[] =>
+  fresh.some(({ capture }) => capture.kind === "second_look" && capture.event === "asked")
+    ? log.filter(({ entry }) => entry.by === by || !["level", "note", "well"].includes(entry.capture.kind))
+    : log;
 
 const entryOf = ({ attempt, capture, offsetMs }: Waiting, by: string, seq: number): LogEntry => ({
   entry: {
@@ -73,6 +79,7 @@ function holdsOf({ holds }: Tray, state: DeviceState): Tray["holds"] {
     bins: state.bins,
     scrape_mg: state.scrape_mg,
     levels: state.levels,
+    second_levels: state.second_levels,
     faults: state.faults,
     mise_looked: state.mise_open !== null,
     mise_open: state.mise_open ?? [],

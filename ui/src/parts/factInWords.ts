@@ -6,6 +6,8 @@ const clockWords = { start: "Clock started", pause: "Clock paused", resume: "Clo
 
 const titleIn = (items: { id: string; title?: string }[] | undefined, id: string): string => items?.find((it) => it.id === id)?.title ?? id;
 
+const secondLookWords = { asked: "Second look asked for", finished: "Second look finished", called_off: "Second look called off" };
+
 /** Said behind a level that is not of the first look. */
 const looks = { first: "", second: ", second look", agreed: ", agreed" };
 
@@ -38,6 +40,8 @@ export function factInWords(capture: SentCapture, { standard, receiving, scrape_
 
       return `${criterion?.title ?? capture.criterion}: step ${capture.level + 1} of ${criterion?.levels.length ?? "?"}${looks[capture.round ?? "first"]}`;
     }
+    case "second_look":
+      return secondLookWords[capture.event];
     case "fault":
       return `Mark: ${titleIn(standard.faults, capture.fault).toLowerCase()}`;
     case "checkpoint":

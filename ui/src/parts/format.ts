@@ -21,7 +21,7 @@ export const day = (date: string): string =>
   new Date(`${date}T12:00:00Z`).toLocaleDateString("en-GB", { weekday: "long", day: "numeric", month: "long", timeZone: "UTC" });
 
 /** "1 station", "12 stations". */
-export const counted = (count: number, thing: string): string => `${count} ${thing}${count === 1 ? "" : "s"}`;
+export const counted = (count: number, thing: string, things = `${thing}s`): string => `${count} ${count === 1 ? thing : things}`;
 
 /** "a braise, mince or a stew". */
 export const orOf = (things: string[]): string => new Intl.ListFormat("en-GB", { type: "disjunction" }).format(things);

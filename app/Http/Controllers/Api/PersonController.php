@@ -56,6 +56,7 @@ final class PersonController
         new OA\Property(property: 'name', type: 'string'),
         new OA\Property(property: 'email', type: 'string'),
         new OA\Property(property: 'role', type: 'string', enum: ['instructor', 'assessor', 'coordinator']),
+        new OA\Property(property: 'in_training', description: 'What they mark is marked a second time.', type: 'boolean'),
         new OA\Property(property: 'left', type: 'boolean'),
     ]))]
     #[OA\Response(response: 200, description: 'As changed', content: new OA\JsonContent(ref: PersonView::class))]
@@ -64,7 +65,7 @@ final class PersonController
     public function update(Request $request, User $person, ChangePerson $changing, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('change', $person);
-        $request->validate(['name' => ['string', 'filled', 'max:120'], 'email' => ['string', 'email', 'max:255'], 'role' => [self::staffRole()], 'left' => ['boolean']]);
+        $request->validate(['name' => ['string', 'filled', 'max:120'], 'email' => ['string', 'email', 'max:255'], 'role' => [self::staffRole()], 'in_training' => ['boolean'], 'left' => ['boolean']]);
         if ($request->has('name')) {
             $changing->rename($person, trim($request->string('name')->toString()), $user);
         }
@@ -74,6 +75,9 @@ final class PersonController
         $role = $request->enum('role', Role::class);
         if ($role !== null) {
             $changing->giveRole($person, $role, $user);
+        }
+        if ($request->has('in_training')) {
+            $changing->train($person, $request->boolean('in_training'), $user);
         }
         if ($request->has('left')) {
             $request->boolean('left') ? $changing->leave($person, $user) : $changing->comeBack($person, $user);

@@ -7,6 +7,8 @@ import { SpareLots } from "./SpareLots";
 
 const headings: Record<Waiting["kind"], string> = {
   balance: "Weights to check",
+  your_look: "Your second look",
+  agree: "To agree on",
   second_look: "For a second assessor",
   weigh: "To weigh in",
   inspect: "To inspect",
@@ -16,7 +18,8 @@ const headings: Record<Waiting["kind"], string> = {
 
 const target = (it: Waiting): string => {
   if (it.attempt === null || it.kind === "issue_again") return `/sheet/${it.assessment}`;
-  if (it.kind === "second_look") return `/verdict/${it.attempt}`;
+  if (it.kind === "agree") return `/agree/${it.attempt}`;
+  if (it.kind === "second_look" || it.kind === "your_look") return `/tray/${it.attempt}/second`;
 
   return `/tray/${it.attempt}/${it.kind === "inspect" ? "inspect" : "weigh"}`;
 };

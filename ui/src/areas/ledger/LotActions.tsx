@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Lot } from "../../api/types";
 import { useMassWords } from "../../parts/mass";
 import { DivideSlip, PanSlip, RawSlip } from "./LotSlips";
-import { useToday } from "./useToday";
+import { useToday } from "../../offline/useToday";
 import type { TakeLots } from "./useTakeLots";
 
 /** What else is done with a lot: divided, weighed as one, frozen and thawed, recorded for raw service. */

@@ -9,7 +9,7 @@ import { MassField } from "../../parts/MassField";
 import { NumberField } from "../../parts/NumberField";
 import { Pick } from "../../parts/Pick";
 import { Slip } from "../../parts/Slip";
-import { daysAfter } from "./weeks";
+import { daysAfter } from "../../parts/weeks";
 
 interface NeedSlipProps {
   needs: Needs;

@@ -5,7 +5,7 @@ import { usePrice, type PriceSaid } from "../../api/useLedger";
 import { Field } from "../../parts/Field";
 import { NumberField } from "../../parts/NumberField";
 import { Slip } from "../../parts/Slip";
-import { useToday } from "./useToday";
+import { useToday } from "../../offline/useToday";
 
 interface PriceSlipProps {
   title: string;

@@ -6,8 +6,8 @@ import { Field } from "../../parts/Field";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { LedgerPage } from "./LedgerPage";
 import { TermCosts } from "./TermCosts";
-import { useToday } from "./useToday";
-import { daysAfter, mondayOf } from "./weeks";
+import { useToday } from "../../offline/useToday";
+import { daysAfter, mondayOf } from "../../parts/weeks";
 
 const USUAL_DAYS_BACK = 105;
 const LAST_DAY = 6;

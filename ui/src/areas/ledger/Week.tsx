@@ -13,8 +13,8 @@ import { Section } from "../../parts/Section";
 import { FlowPicture } from "./FlowPicture";
 import { FlowTable } from "./FlowTable";
 import { LedgerPage } from "./LedgerPage";
-import { useToday } from "./useToday";
-import { daysAfter, mondayOf } from "./weeks";
+import { useToday } from "../../offline/useToday";
+import { daysAfter, mondayOf } from "../../parts/weeks";
 
 const LAST_DAY = 6;
 const WEEK = 7;

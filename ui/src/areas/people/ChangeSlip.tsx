@@ -1,3 +1,4 @@
+import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
@@ -7,6 +8,7 @@ import { Field } from "../../parts/Field";
 import { Pick } from "../../parts/Pick";
 import { saidOf, saidOfPath } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
+import { Toggle } from "../../parts/Toggle";
 import { roles } from "./roles";
 
 /** What a person is called, how they are reached and what they may do; only what was changed is sent. */
@@ -15,10 +17,12 @@ export function ChangeSlip({ person, onClose }: { person: Person; onClose: () =>
   const [name, setName] = useState(person.name);
   const [email, setEmail] = useState(person.email);
   const [role, setRole] = useState(roles.find((it) => it.key === person.role)?.key ?? "assessor");
+  const [isInTraining, setIsInTraining] = useState(person.in_training);
   const changed: PersonChange = {
     ...(name.trim() !== person.name && { name: name.trim() }),
     ...(email.trim() !== person.email && { email: email.trim() }),
     ...(role !== person.role && { role }),
+    ...(isInTraining !== person.in_training && { in_training: isInTraining }),
   };
   const placed = { name: saidOfPath(change.error, "name"), email: saidOfPath(change.error, "email") };
 
@@ -42,6 +46,13 @@ export function ChangeSlip({ person, onClose }: { person: Person; onClose: () =>
       <Typography variant="body2" sx={{ color: "text.secondary" }}>
         {roles.find((it) => it.key === role)?.may}.
       </Typography>
+      {role !== "coordinator" && (
+        <Box>
+          <Toggle isOn={isInTraining} onToggle={() => setIsInTraining(!isInTraining)}>
+            In training: everything they mark is marked a second time
+          </Toggle>
+        </Box>
+      )}
       {change.error !== null && placed.name === undefined && placed.email === undefined && (
         <Typography role="alert" sx={{ color: "error.main" }}>
           {saidOf(change.error)}

@@ -48,6 +48,7 @@ export function PersonRow({ person, onIssued }: { person: Person; onIssued: (iss
         </Typography>
         <Typography variant="body2" sx={{ color: "text.secondary", overflowWrap: "anywhere" }}>
           {person.email}
+          {person.in_training && "; in training"}
           {standing !== "" && `; ${standing}`}
         </Typography>
       </Box>

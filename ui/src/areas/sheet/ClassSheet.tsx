@@ -30,6 +30,7 @@ export function ClassSheet() {
 function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) {
   const [order, setOrder] = useState<Order>({ column: "station", isDown: false });
   const held = useAssessment(assessment);
+  const { may_set_terms: maySetTerms } = useUser();
   const rows = [...sheet.rows].sort(compareBy(order));
 
   return (
@@ -53,6 +54,11 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
           Export package
         </Button>
         {held.data !== undefined && <HoldAgainst assessment={held.data} />}
+        {maySetTerms && (
+          <Button component={Link} to={`/moderation/${assessment}`}>
+            Moderate
+          </Button>
+        )}
         <Release sheet={sheet} assessment={assessment} />
       </Box>
       {rows.length === 0 ? (

@@ -9,11 +9,13 @@ interface CriterionRowProps {
   level: number | undefined;
   isCurrent: boolean;
   isExcused: boolean;
+  /** Said under its title; nothing where it is empty. */
+  note?: string;
   onJudge: (level: number) => void;
 }
 
 /** A criterion with its steps side by side, lowest first; the one met is ringed in pencil. */
-export function CriterionRow({ criterion, level, isCurrent, isExcused, onJudge }: CriterionRowProps) {
+export function CriterionRow({ criterion, level, isCurrent, isExcused, note = "", onJudge }: CriterionRowProps) {
   const title = criterion.title ?? criterion.id;
 
   return (
@@ -41,6 +43,11 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, onJudge }
           weight {criterion.weight}
           {isExcused && ", excused by a defect"}
         </Typography>
+        {note !== "" && (
+          <Typography variant="caption" sx={{ display: "block", color: "secondary.main" }}>
+            {note}
+          </Typography>
+        )}
       </Box>
       <Box sx={{ display: "grid", gridTemplateColumns: `repeat(${criterion.levels.length}, minmax(0, 1fr))` }}>
         {criterion.levels.map((it, index) => (

@@ -3,16 +3,19 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Criterion, Fault, Tray } from "../../api/types";
-import { clock } from "../../parts/format";
+import { clock, lowerFirst } from "../../parts/format";
 import { Photos } from "../../parts/Photos";
 import { useKeys } from "../../parts/useKey";
 import { TakePhoto } from "./TakePhoto";
 import { CriterionRow } from "./CriterionRow";
 import { FaultMarks } from "./FaultMarks";
+import { FinishLook } from "./FinishLook";
 import { useFactWords } from "../../parts/factInWords";
 import type { Entries } from "./useTakeDown";
 
 interface InspectProps {
+  /** Whose levels these are: the second look's stand beside the first's. */
+  round?: "first" | "second";
   tray: Tray;
   assessment: Assessment;
   entries: Entries;
@@ -26,8 +29,10 @@ interface Group {
   faults: Fault[];
 }
 
-export function Inspect({ tray, assessment, entries }: InspectProps) {
-  const { levels, faults, defects } = tray.holds;
+export function Inspect({ tray, assessment, entries, round = "first" }: InspectProps) {
+  const { faults, defects } = tray.holds;
+  const isSecond = round === "second";
+  const levels = isSecond ? tray.holds.second_levels : tray.holds.levels;
   const say = useFactWords(assessment);
   const excused = new Set(
     (assessment.standard.defects ?? [])
@@ -46,7 +51,7 @@ export function Inspect({ tray, assessment, entries }: InspectProps) {
     document.getElementById(`criterion-${next.id}`)?.scrollIntoView({ block: "nearest" });
   };
   const judge = (criterion: Criterion, level: number): void => {
-    if (levels[criterion.id] !== level) void entries.take({ kind: "level", criterion: criterion.id, level });
+    if (levels[criterion.id] !== level) void entries.take({ kind: "level", criterion: criterion.id, level, ...(isSecond && { round }) });
   };
   useKeys((key) => {
     const criterion = criteria.find((it) => it.id === current);
@@ -83,7 +88,11 @@ export function Inspect({ tray, assessment, entries }: InspectProps) {
         <Typography variant="label" sx={{ flex: 1 }} role="status">
           {open === 0 ? "Every criterion is judged." : `${open} of ${criteria.length} criteria to judge.`}
         </Typography>
-        <TakePhoto attempt={tray.attempt} />
+        {isSecond ? (
+          <FinishLook tray={tray} entries={entries} open={criteria.filter((it) => !(it.id in levels) && !excused.has(it.id))} />
+        ) : (
+          <TakePhoto attempt={tray.attempt} />
+        )}
         <Button
           size="small"
           disabled={entries.lastEntry === undefined}
@@ -109,18 +118,43 @@ export function Inspect({ tray, assessment, entries }: InspectProps) {
               level={levels[criterion.id]}
               isCurrent={criterion.id === current}
               isExcused={excused.has(criterion.id)}
+              note={isSecond ? evidenceWords[assessment.evidence[criterion.id] ?? "photograph"] : ""}
               onJudge={(level) => {
                 setChosen(criterion.id);
                 judge(criterion, level);
               }}
             />
           ))}
-          <FaultMarks faults={group.faults} counts={faults} onMark={(fault) => void entries.take({ kind: "fault", fault })} />
+          {isSecond ? (
+            <MarkedFaults faults={group.faults} counts={faults} />
+          ) : (
+            <FaultMarks faults={group.faults} counts={faults} onMark={(fault) => void entries.take({ kind: "fault", fault })} />
+          )}
         </Box>
       ))}
     </Box>
   );
 }
+
+/** Faults are facts that both assessors share. */
+function MarkedFaults({ faults, counts }: { faults: Fault[]; counts: Record<string, number> }) {
+  const marked = faults.filter((it) => (counts[it.id] ?? 0) > 0);
+  if (marked.length === 0) return null;
+
+  return (
+    <Typography variant="body2" sx={{ borderLeft: "4px solid", borderColor: "error.main", pl: 1.5, my: 1 }}>
+      Marked on the floor:{" "}
+      {marked.map((it) => `${lowerFirst(it.title ?? it.id)}${(counts[it.id] ?? 0) > 1 ? ` × ${counts[it.id] ?? 0}` : ""}`).join("; ")}.
+    </Typography>
+  );
+}
+
+/** What a second assessor cannot tell from a photograph. */
+const evidenceWords: Record<Assessment["evidence"][string], string> = {
+  watching: "only seen at work: leave it out if you were not there",
+  tray: "a photograph shows a part of it: best from the tray",
+  photograph: "",
+};
 
 /** Stops on the way, first: what is judged there, and when it was passed. */
 function checkpointGroups(tray: Tray, { standard }: Assessment): Group[] {

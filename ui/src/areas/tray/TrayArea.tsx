@@ -19,19 +19,22 @@ import { useKeys } from "../../parts/useKey";
 import { Inspect } from "./Inspect";
 import { LogDrawer } from "./LogDrawer";
 import { Receive } from "./Receive";
+import { SecondLook } from "./SecondLook";
+import { secondLookOf } from "./secondLookOf";
 import { StudentClock } from "./StudentClock";
 import { TermsSlip } from "./TermsSlip";
 import { TwoHands } from "./TwoHands";
 import { useTakeDown } from "./useTakeDown";
 import { WeighIn } from "./WeighIn";
 
-const steps = { receive: "Receive", weigh: "Weigh in", inspect: "Inspect" } as const;
+const steps = { receive: "Receive", weigh: "Weigh in", inspect: "Inspect", second: "Second look" } as const;
 type Step = keyof typeof steps;
 
 const isStep = (step: string | undefined): step is Step => step !== undefined && step in steps;
 
 /** Where a tray of this stage goes on. */
 const stepFor = (tray: Tray): Step => {
+  if (tray.second_look.yours === "open") return "second";
   if (["waiting", "received", "running"].includes(tray.stage)) return "receive";
 
   return tray.stage === "weighed" || tray.stage === "judged" ? "inspect" : "weigh";
@@ -79,7 +82,12 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
   const [setsTerms, setSetsTerms] = useState(false);
   // An address without a step stays where the tray stood when it was opened, so that the screen does not change under one's hands.
   const [first] = useState(() => stepFor(tray));
-  const step = isStep(asked) ? asked : first;
+  const isSecond = secondLookOf(tray, user.id) === "open";
+  const gone = isStep(asked) ? asked : first;
+  // Whoever is at the second look has no other inspection.
+  const step = isSecond && gone === "inspect" ? "second" : gone;
+  const offersSecond = gone === "second" || (tray.second_look.yours !== "gave_first" && Object.keys(tray.holds.levels).length > 0);
+  const shown = (Object.keys(steps) as Step[]).filter((it) => (it === "inspect" ? !isSecond : it !== "second" || isSecond || offersSecond));
   const goTo = (next: Step): void => void navigate(`/tray/${tray.attempt}/${next}`, { replace: true });
   const neighbour = (by: number) => assessment.stations[assessment.stations.findIndex((it) => it.attempt === tray.attempt) + by];
   const goToNeighbour = (by: number): void => {
@@ -91,6 +99,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
       r: () => goTo("receive"),
       w: () => goTo("weigh"),
       i: () => goTo("inspect"),
+      s: () => goTo("second"),
       v: () => void navigate(`/verdict/${tray.attempt}`),
       l: () => setShowsLog(true),
       u: () => void entries.undo(),
@@ -146,7 +155,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
           </Typography>
         </Box>
         <Box component="nav" aria-label="Steps of this tray" sx={{ display: "flex" }}>
-          {(Object.keys(steps) as Step[]).map((it) => (
+          {shown.map((it) => (
             <Button
               key={it}
               onClick={() => goTo(it)}
@@ -160,9 +169,11 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
               {steps[it]}
             </Button>
           ))}
-          <Button component={Link} to={`/verdict/${tray.attempt}`} sx={{ ml: "-2px", borderRadius: 0 }}>
-            Verdict
-          </Button>
+          {!isSecond && (
+            <Button component={Link} to={`/verdict/${tray.attempt}`} sx={{ ml: "-2px", borderRadius: 0 }}>
+              Verdict
+            </Button>
+          )}
         </Box>
         <StudentClock tray={tray} assessment={assessment} entries={entries} />
         {user.may_set_terms && (
@@ -180,6 +191,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
           {step === "receive" && <Receive tray={tray} assessment={assessment} entries={entries} />}
           {step === "weigh" && <WeighIn tray={tray} assessment={assessment} entries={entries} />}
           {step === "inspect" && <Inspect tray={tray} assessment={assessment} entries={entries} />}
+          {step === "second" && <SecondLook tray={tray} assessment={assessment} entries={entries} />}
         </>
       ) : (
         <Notice

@@ -10,6 +10,7 @@ import { CapFields } from "./CapFields";
 import { ComponentFields } from "./ComponentFields";
 import { DecisionFields } from "./DecisionFields";
 import { LeavePolicy } from "./LeavePolicy";
+import { ModerationFields } from "./ModerationFields";
 import { PolicyTrial } from "./PolicyTrial";
 import { TakePolicy } from "./TakePolicy";
 import { WeighingFields } from "./WeighingFields";
@@ -56,6 +57,7 @@ export function PolicyEditor({ policy }: { policy: OpenPolicy }) {
           <BandFields policy={document} onChange={change} />
           <DecisionFields policy={document} onChange={change} />
           <WeighingFields policy={document} onChange={change} />
+          <ModerationFields policy={document} onChange={change} />
           <CapFields policy={document} onChange={change} />
         </Box>
         <PolicyTrial trial={trial.data} isAsking={trial.isFetching} isChanged={draft !== null} places={document.places}>

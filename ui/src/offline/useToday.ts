@@ -1,5 +1,5 @@
-import { now } from "../../offline/clock";
-import { useUser } from "../../api/useSession";
+import { now } from "./clock";
+import { useUser } from "../api/useSession";
 
 /** The day it is at the school, as 2026-03-04. */
 export function useToday(): string {
