@@ -12,6 +12,7 @@ use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Mark;
 use DeftBlade\Core\Grading\MarkedTray;
 use DeftBlade\Core\Grading\Policy;
+use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Grading\TwiceCause;
 use DeftBlade\Core\Grading\WhomToMarkTwice;
 use DeftBlade\Core\Json\Node;
@@ -31,7 +32,7 @@ final readonly class ClassModeration
         $trays = [];
         foreach ($attempts as $attempt) {
             $has = static fn(Flag $it): bool => in_array($it->value, $attempt->row->flags, true);
-            $trays[] = new MarkedTray($attempt->id, $attempt->row->band, $has(Flag::Borderline) || $has(Flag::NotSecondMarked), $has(Flag::Capped), $attempt->row->judged_by);
+            $trays[] = new MarkedTray($attempt->id, $attempt->row->status === Status::Final ? $attempt->row->band : null, $has(Flag::Borderline) || $has(Flag::NotSecondMarked), $has(Flag::Capped), $attempt->row->judged_by);
         }
 
         return new self($policy, Standard::read(Node::of($assessment->held->document, 'standard')), (new WhomToMarkTwice($policy, array_values($inTraining), $assessment->id))->among($trays));

@@ -40,7 +40,7 @@ final class DemoSecondLooks extends Seeder
         $this->random = new Randomizer(new Mt19937(crc32('second looks')));
         foreach ([$trussing, $trout] as $practical) {
             foreach ($practical->attempts()->whereHas('captures', static fn($it) => $it->where('kind', 'level'))->get() as $attempt) {
-                $this->lookAt($attempt, $practical->is($trout) && $attempt->station === self::OPEN_STATION, $practical->is($trussing) && $attempt->station === self::ASKED_STATION);
+                $this->lookAt($attempt->setRelation('assessment', $practical), $practical->is($trout) && $attempt->station === self::OPEN_STATION, $practical->is($trussing) && $attempt->station === self::ASKED_STATION);
             }
         }
     }
@@ -48,7 +48,7 @@ final class DemoSecondLooks extends Seeder
     private function lookAt(Attempt $attempt, bool $staysOpen, bool $isOnlyAsked): void
     {
         $levels = Capture::query()->where('attempt_id', $attempt->id)->where('kind', 'level')->orderBy('at')->get();
-        $at = CarbonImmutable::parse($levels->max('at') ?? 'now')->addMinutes(5);
+        $at = CarbonImmutable::instance($levels->last()->at ?? now())->addMinutes(5);
         $rows = [$this->row($attempt, $this->first, $at, 'second_look', ['event' => 'asked', 'marker' => $this->second->id])];
         if (! $isOnlyAsked) {
             array_push($rows, ...$this->judged($attempt, $levels, $at, $staysOpen));

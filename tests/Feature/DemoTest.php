@@ -44,12 +44,17 @@ final class DemoTest extends TestCase
     public function testEarlierPracticalsAreJudgedWholeAndHoldEveryBand(): void
     {
         $grading = $this->app?->make(GradeClass::class) ?? self::fail('no application');
-        $bands = [];
+        $bands = $open = [];
         foreach (['Truss first', 'Sea trout fillets', 'Chicken eight-piece, rehearsal', 'Skewer set'] as $title) {
             $practical = $this->practicalCalled($title)->load(['attempts.captures', 'attempts.release']);
             $class = $grading->grade($practical, $practical->attempts);
             foreach ($practical->attempts as $attempt) {
                 $result = $class->of($attempt->id);
+                if ($result->toAgree !== []) {
+                    $open[] = "$title, station {$attempt->station}";
+
+                    continue;
+                }
                 self::assertSame($attempt->captures->contains('kind', 'received'), $attempt->release !== null, "$title, station {$attempt->station}");
                 if ($attempt->release !== null) {
                     self::assertSame(Status::Final, $result->status);
@@ -57,6 +62,7 @@ final class DemoTest extends TestCase
                 }
             }
         }
+        self::assertSame(['Sea trout fillets, station 3'], $open, 'one disagreement is left to agree on');
         self::assertEqualsCanonicalizing(['Distinction', 'Merit', 'Pass', 'Refer'], array_values(array_unique($bands)));
     }
 

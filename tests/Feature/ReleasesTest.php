@@ -184,7 +184,7 @@ final class ReleasesTest extends TestCase
         self::assertSame('Borderline: a second assessor should see it', $waiting()[$borderline->id]);
 
         $judged = Capture::query()->where(['attempt_id' => $borderline->id, 'kind' => 'level'])->firstOrFail()->payload;
-        $again = self::capture(['kind' => 'level', 'criterion' => $judged->criterion, 'level' => $judged->level]);
+        $again = self::capture(['kind' => 'level', 'criterion' => $judged->criterion, 'level' => $judged->level, 'round' => 'second']);
         $this->as('teodor')->postJson("/api/v1/attempts/{$borderline->id}/captures", ['device' => 'test', 'captures' => [$again]])->assertOk();
         self::assertArrayNotHasKey('not_second_marked', $flagsOf($borderline));
         self::assertSame('borderline', $flagsOf($borderline)['borderline']);

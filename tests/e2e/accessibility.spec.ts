@@ -156,6 +156,22 @@ test("no serious violation where people come in and are kept", async ({ page }) 
   await expectNoSeriousViolation(page, "first start");
 });
 
+test("no serious violation where two assessors meet", async ({ page }) => {
+  await signIn(page);
+  await page.getByRole("link", { name: /too far apart/ }).click();
+  await page.getByRole("group").filter({ hasText: "agree on a step" }).waitFor();
+  await expectNoSeriousViolation(page, "both looks");
+  await page.getByRole("navigation", { name: "Where you are" }).getByRole("link", { name: "Sea trout fillets" }).click();
+  await page.getByRole("list", { name: "Trays to mark twice" }).waitFor();
+  await expectNoSeriousViolation(page, "whom to mark twice");
+  await page.getByRole("button", { name: "Before release" }).click();
+  await page.getByRole("region", { name: "Bands", exact: true }).waitFor();
+  await expectNoSeriousViolation(page, "before release");
+  await page.getByRole("link", { name: "Between assessors" }).click();
+  await page.getByRole("region", { name: "Totals" }).waitFor();
+  await expectNoSeriousViolation(page, "between assessors");
+});
+
 test("no serious violation in the ledger", async ({ page }) => {
   await signIn(page);
   for (const [address, sign] of [

@@ -57,9 +57,9 @@ final readonly class WaitingView
             $kind = match (true) {
                 $tray->release_state === ReleaseState::Changed => WaitingKind::IssueAgain,
                 $tray->has(Flag::OutOfBalance) => WaitingKind::Balance,
+                $tray->has(Flag::ToAgree) => WaitingKind::Agree,
                 $tray->stage === Stage::Weighed => WaitingKind::Inspect,
                 in_array($tray->stage, [Stage::Presented, Stage::Weighing], true) => WaitingKind::Weigh,
-                $tray->has(Flag::ToAgree) => WaitingKind::Agree,
                 $tray->has(Flag::NotSecondMarked) && ! $tray->has(Flag::SecondLookOpen) => WaitingKind::SecondLook,
                 default => null,
             };

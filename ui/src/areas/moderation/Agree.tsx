@@ -65,6 +65,9 @@ function BothLooks({ tray, assessment }: { tray: Tray; assessment: Assessment })
         <Toggle isOn={showsAll} onToggle={() => setShowsAll(!showsAll)}>
           Every criterion
         </Toggle>
+        <Button component={Link} to="/agreement">
+          Between assessors
+        </Button>
         <Button component={Link} to={`/verdict/${tray.attempt}`}>
           To the verdict
         </Button>

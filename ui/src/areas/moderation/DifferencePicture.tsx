@@ -45,6 +45,9 @@ export function DifferencePicture({ totals }: { totals: Totals }) {
           opacity={0.35}
         />
         <line x1={PAD.left} x2={WIDTH - PAD.right} y1={y(0)} y2={y(0)} stroke="currentColor" opacity={0.35} />
+        <text x={PAD.left + 6} y={PAD.top + 16}>
+          points, second less first
+        </text>
         <text x={PAD.left - 6} y={y(0) + 4} textAnchor="end">
           0
         </text>

@@ -30,8 +30,8 @@ export function MarkTwice({ moderation }: { moderation: Moderation }) {
     <>
       <Typography sx={{ mb: 1, maxWidth: "75ch" }}>
         Every borderline result, every one in the lowest band or under a cap, everything an assessor in training marked, and{" "}
-        {percent(moderation.share)} of the class drawn at random. Until a second assessor has finished, the first look is hidden from them
-        everywhere.
+        {percent(moderation.share, 0)} of the class drawn at random. Until a second assessor has finished, the first look is hidden from
+        them everywhere.
         {!moderation.has_moderation &&
           " The policy of this practical says nothing of two looks: the first holds, unless both agree on another level."}
       </Typography>
@@ -45,7 +45,7 @@ export function MarkTwice({ moderation }: { moderation: Moderation }) {
           />
         )}
         <Button variant="contained" disabled={unasked.length === 0} onClick={() => ask(unasked)}>
-          {unasked.length === 0 ? "Nobody more to ask for" : `Ask for ${counted(unasked.length, "second look")}`}
+          {unasked.length === 0 ? "Nothing more to ask for" : `Ask for ${counted(unasked.length, "second look")}`}
         </Button>
         <Toggle isOn={showsAll} onToggle={() => setShowsAll(!showsAll)}>
           Every tray

@@ -1,6 +1,7 @@
 import Typography from "@mui/material/Typography";
 import Box from "@mui/material/Box";
-import { useNavigate, useParams } from "react-router";
+import Button from "@mui/material/Button";
+import { Link, useNavigate, useParams } from "react-router";
 import { useModeration } from "../../api/useModeration";
 import { Rail } from "../../app/Rail";
 import { day } from "../../parts/format";
@@ -40,6 +41,9 @@ export function ModerationPage() {
           </Typography>
           <Standing practical={moderation.data} />
         </Box>
+        <Button component={Link} to="/agreement">
+          Between assessors
+        </Button>
         <Tabs
           label="Moderation"
           tabs={tabs}

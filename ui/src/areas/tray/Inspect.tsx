@@ -151,8 +151,8 @@ function MarkedFaults({ faults, counts }: { faults: Fault[]; counts: Record<stri
 
 /** What a second assessor cannot tell from a photograph. */
 const evidenceWords: Record<Assessment["evidence"][string], string> = {
-  watching: "only seen at work: leave it out if you were not there",
-  tray: "a photograph shows a part of it: best from the tray",
+  watching: "only if you saw it at work",
+  tray: "best from the tray itself",
   photograph: "",
 };
 

@@ -1,0 +1,149 @@
+import type { Page } from "@playwright/test";
+import { expect, signIn, stationCard, test } from "./kitchen";
+
+async function toModeration(page: Page, practical: string, tab?: string): Promise<void> {
+  await page.getByRole("region", { name: practical, exact: true }).getByRole("link", { name: "Class sheet" }).click();
+  await page.getByRole("link", { name: "Moderate" }).click();
+  await page.getByRole("heading", { name: practical, level: 1 }).waitFor();
+  if (tab !== undefined) await page.getByRole("button", { name: tab }).click();
+}
+
+const onList = (page: Page, station: number) =>
+  page
+    .getByRole("list", { name: "Trays to mark twice" })
+    .getByRole("listitem")
+    .filter({ has: page.getByText(String(station), { exact: true }) });
+
+test("a second look is asked for, given by keyboard without seeing the first, and then both see both", async ({ page, browser }) => {
+  await signIn(page);
+  await toModeration(page, "Chicken eight-piece");
+  await expect(onList(page, 6)).toContainText("in the lowest band");
+  await page.getByRole("button", { name: "Ask for a second look at station 6" }).press("Enter");
+  await expect(onList(page, 6)).toContainText("asked: Teodor Vance");
+
+  const teodor = await browser.newPage();
+  await signIn(teodor, "teodor");
+  await teodor
+    .getByRole("complementary", { name: "What waits" })
+    .getByRole("link", { name: /Chicken eight-piece: Station 6/ })
+    .press("Enter");
+  await expect(teodor.getByText("15 of 15 criteria to judge.")).toBeVisible();
+  await expect(teodor.locator('[aria-pressed="true"]')).toHaveCount(0);
+  await expect(teodor.getByRole("link", { name: "Verdict" })).toHaveCount(0);
+  await teodor.keyboard.press("l");
+  await expect(teodor.getByRole("dialog")).toContainText("Carcass received");
+  await expect(teodor.getByRole("dialog")).not.toContainText(/step \d of/);
+  await teodor.keyboard.press("Escape");
+  for (let criterion = 0; criterion < 14; criterion++) await teodor.keyboard.press("2");
+  await expect(teodor.getByText("1 of 15 criteria to judge.")).toBeVisible();
+  await teodor.getByRole("button", { name: "Finish" }).press("Enter");
+  await expect(teodor.getByRole("dialog")).toContainText("14 levels given");
+  await expect(teodor.getByRole("dialog")).toContainText("Left out:");
+  await teodor.getByRole("dialog").getByRole("button", { name: "Finish" }).press("Enter");
+  await teodor.getByRole("link", { name: "Both looks" }).press("Enter");
+  await expect(teodor.getByText("first: Marit Oyelaran").first()).toBeVisible();
+
+  await page.reload();
+  await expect(onList(page, 6)).toContainText("looked at by Teodor Vance");
+  await teodor.close();
+});
+
+test("an assessor who takes a second look up by themselves is shown nothing more from then on, without a network too", async ({
+  page,
+  context,
+}) => {
+  await signIn(page, "teodor");
+  await stationCard(page, 3).click();
+  await page.getByRole("list", { name: "Reasons" }).waitFor();
+  await page.getByRole("link", { name: "To the tray" }).click();
+  await page.getByRole("button", { name: "Second look" }).click();
+  await context.setOffline(true);
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByText("15 of 15 criteria to judge.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Inspect" })).toHaveCount(0);
+  await page.keyboard.press("3");
+  await expect(page.getByText("14 of 15 criteria to judge.")).toBeVisible();
+  await page.getByRole("button", { name: "Log" }).click();
+  await expect(page.getByRole("dialog").getByText(/step \d of/)).toHaveCount(1);
+  await page.keyboard.press("Escape");
+  await context.setOffline(false);
+  await expect(page.getByText(/waits? to go up/)).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText("14 of 15 criteria to judge.")).toBeVisible();
+  await expect(page.locator('[aria-pressed="true"]')).toHaveCount(1);
+});
+
+test.describe("by touch", () => {
+  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+
+  test("what two see too far apart is agreed on, then released, and the student sees it", async ({ page, browser }) => {
+    await signIn(page);
+    await page
+      .getByRole("complementary", { name: "What waits" })
+      .getByRole("link", { name: /Station 3, Rosalind.*too far apart/ })
+      .tap();
+    await expect(page.getByRole("status").filter({ hasText: "1 to agree on" })).toBeVisible();
+    const open = page.getByRole("group").filter({ hasText: "too far apart" });
+    await page.getByLabel("Agreed, because").fill("");
+    await expect(open.getByRole("button").nth(2)).toBeDisabled();
+    await page.getByLabel("Agreed, because").fill("The collar was seen from both sides");
+    await open.getByRole("button").nth(2).tap();
+    await expect(page.getByText("Agreed by Marit Oyelaran: The collar was seen from both sides")).toBeVisible();
+    await expect(page.getByRole("status").filter({ hasText: "0 to agree on" })).toBeVisible();
+
+    await page.getByRole("navigation", { name: "Where you are" }).getByRole("link", { name: "Sea trout fillets" }).tap();
+    await page.getByRole("button", { name: "Before release" }).tap();
+    const pause = page.getByRole("region", { name: "Ready" });
+    await expect(pause).toContainText("Rosalind Achterberg");
+    await page.getByRole("button", { name: "Release 1 result" }).tap();
+    await page.getByRole("dialog").getByRole("button", { name: "Release" }).tap();
+    await expect(page.getByRole("region", { name: "Released" })).toContainText("Rosalind Achterberg");
+
+    const student = await browser.newPage();
+    await signIn(student, "rosalind");
+    await student.getByRole("link", { name: /Sea trout fillets/ }).click();
+    await expect(student.getByText(/agreed after step 4 and step 2/)).toBeVisible();
+    await student.close();
+  });
+
+  test("results that should give pause are held back until they are chosen", async ({ page }) => {
+    await signIn(page);
+    await toModeration(page, "Chicken eight-piece", "Before release");
+    const pause = page.getByRole("region", { name: "Should give pause" });
+    await expect(pause.getByRole("button", { name: "Release" })).toHaveCount(0);
+    const before = await page.getByRole("button", { name: /^Release \d+ result/ }).innerText();
+    await pause.getByRole("button", { name: /^Held back.*station 5$/ }).tap();
+    await expect(pause.getByRole("button", { name: /^Release.*station 5$/ })).toBeVisible();
+    await expect(page.getByRole("button", { name: /^Release \d+ result/ })).not.toHaveText(before);
+  });
+});
+
+test("how far assessors lie apart is said in words, in a picture and in a table", async ({ page }) => {
+  await signIn(page, "teodor");
+  await page.goto("/agreement");
+  await expect(page.getByRole("region", { name: "Totals" })).toContainText(/On 19 trays .* points less on average/);
+  await expect(page.getByRole("img", { name: /Differences of 19 totals/ })).toBeVisible();
+  await page.getByText("Tray by tray").click();
+  await expect(page.getByRole("region", { name: "Both totals of each tray" }).getByRole("row")).toHaveCount(20);
+  const first = page.getByRole("region", { name: "Criterion by criterion" }).getByRole("listitem").first();
+  await first.locator("summary").click();
+  await expect(first.getByRole("link")).toBeVisible();
+  await page.getByLabel("From").fill("2020-01-01");
+  await page.getByLabel("To", { exact: true }).fill("2020-02-01");
+  await expect(page.getByText("Nothing was marked twice in these days")).toBeVisible();
+});
+
+test("the policy says what becomes of two looks", async ({ page }) => {
+  await signIn(page);
+  await page.goto("/standards/policy");
+  await page.getByRole("button", { name: "Two looks count" }).click();
+  await page.getByLabel("Two that lie near").selectOption("lower");
+  await page.getByLabel("Let pass, steps apart").fill("2");
+  await page.getByRole("button", { name: "A third person writes down what is agreed" }).click();
+  await page.getByRole("button", { name: "Publish version 2" }).click();
+  await expect(page.getByText("Version 2 is published.")).toBeVisible();
+  const document = (await (await page.request.get("/api/v1/policy/document", { headers: { Referer: page.url() } })).json()) as {
+    moderation: unknown;
+  };
+  expect(document.moderation).toEqual({ tolerance_levels: 2, combine: "lower", share: 0.1, third_agrees: true });
+});
