@@ -30,6 +30,36 @@ final class Conflict extends \DomainException
             : "You mark $trays trays here a second time; this is shown to you when you have finished.");
     }
 
+    public static function notReleased(): self
+    {
+        return new self('This result was not released.');
+    }
+
+    public static function appealedBefore(): self
+    {
+        return new self('This version was appealed against already; what was said then stands.');
+    }
+
+    public static function laterVersion(int $version): self
+    {
+        return new self("Version $version of this result was issued meanwhile; look at it first.");
+    }
+
+    public static function appealsOver(): self
+    {
+        return new self('The days in which this result may be appealed against are over. Ask the coordinator.');
+    }
+
+    public static function markedIt(string $name): self
+    {
+        return new self("$name marked this tray, or does not work here; somebody who marked in neither round decides.");
+    }
+
+    public static function notTheirAppeal(): self
+    {
+        return new self('This appeal was given to somebody else to decide.');
+    }
+
     public static function notSet(): self
     {
         return new self('This practical is not set yet; change its brief.');

@@ -32,6 +32,17 @@ final class AttemptPolicy
         return $user->role->maySetTerms();
     }
 
+    /** Their own result. */
+    public function appeal(User $user, Attempt $attempt): bool
+    {
+        return $attempt->student->user_id === $user->id;
+    }
+
+    public function assignAppeal(User $user): bool
+    {
+        return $user->role->mayRelease();
+    }
+
     /** The sealed copy: staff, or the student whose own it is, and only once it is released. */
     public function viewReleased(User $user, Attempt $attempt): bool
     {

@@ -80,6 +80,7 @@ final class DemoScenario extends Seeder
             foreach ([$trussing, $trout, $rehearsal, $skewers] as $earlier) {
                 $releasing->release($earlier, $this->instructor);
             }
+            $this->call(DemoAppeals::class, parameters: ['trout' => $trout, 'skewers' => $skewers]);
             $this->call(DemoBriefs::class);
             $this->call(DemoLedger::class);
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Accommodation;
+use App\Models\Appeal;
 use App\Models\Brief;
 use App\Models\CalendarLink;
 use App\Models\LotRow;
@@ -42,12 +43,12 @@ final class AccessTest extends TestCase
         'GET /assessments/{assessment}/put-away' => 'iac', 'GET /ledger' => 'iac', 'POST /ledger/facts' => 'ia', 'GET /ledger/facts' => 'iac', 'GET /ledger/lots' => 'iac', 'GET /ledger/lots/{lot}' => 'iac', 'GET /ledger/labels' => 'iac', 'GET /ledger/pots' => 'iac', 'GET /ledger/needs' => 'iac', 'GET /ledger/serving' => 'iac', 'GET /assessments/{assessment}/cost' => 'iac', 'GET /assessments/{assessment}/cost.csv' => 'iac', 'PUT /assessments/{assessment}/deliveries/{delivery}' => 'ic', 'PUT /ledger/prices/{price}' => 'ic', 'GET /ledger/term' => 'iac', 'GET /ledger/term.csv' => 'iac', 'GET /ledger/term.pdf' => 'iac', 'GET /ledger/week' => 'iac', 'GET /ledger/week.csv' => 'iac', 'GET /ledger/lots/{lot}/probe' => 'ia',
         'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'ic', 'GET /assessments/{assessment}/moderation' => 'ic',
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
-        'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /attempts/{attempt}/released.pdf' => 'iac', 'GET /results' => 'iacs', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
+        'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /attempts/{attempt}/released.pdf' => 'iac', 'GET /results' => 'iacs', 'GET /attempts/{attempt}/appeals' => 'iac', 'PUT /attempts/{attempt}/appeals/{appeal}' => '', 'PUT /appeals/{appeal}/assignee/{entry}' => 'ic', 'PUT /appeals/{appeal}/decisions/{entry}' => 'iac', 'GET /appeals/{appeal}/file.pdf' => 'iac', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
         'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',
         'GET /standards/{standard}/sheet.pdf' => 'iac', 'GET /standards/{standard}/document' => 'iac',
     ];
 
-    private const HIDDEN = ['GET /attempts/{attempt}/released', 'GET /attempts/{attempt}/released.pdf', 'GET /attempts/{attempt}/photos/{sha256}'];
+    private const HIDDEN = ['GET /attempts/{attempt}/released', 'GET /attempts/{attempt}/released.pdf', 'GET /attempts/{attempt}/photos/{sha256}', 'GET /attempts/{attempt}/appeals', 'PUT /attempts/{attempt}/appeals/{appeal}'];
 
     /** What streams is opened and left alone here. */
     private const STREAMS = ['GET /scale'];
@@ -120,6 +121,8 @@ final class AccessTest extends TestCase
             '{delivery}' => '0198c000-0000-7000-8000-000000000003',
             '{price}' => '0198c000-0000-7000-8000-000000000004',
             '{lot}' => LotRow::query()->firstOrFail()->id,
+            '{appeal}' => Appeal::query()->firstOrFail()->id,
+            '{entry}' => '0198c000-0000-7000-8000-000000000005',
             '{check}' => '0198c000-0000-7000-8000-000000000002',
             '{draft}' => '0198c000-0000-7000-8000-000000000001',
             '{sha256}' => str_repeat('0', 64),

@@ -55,7 +55,7 @@ final class ClassTest extends TestCase
             ['judged', 'judged', 'judged', 'judged', 'judged', 'judged', 'weighed', 'weighed', 'presented', 'received', 'received', 'waiting'],
             array_column((array) $bench->json('today.0.trays'), 'stage'),
         );
-        self::assertSame(['balance', 'balance', 'second_look', 'weigh', 'inspect', 'inspect', 'release', 'agree'], array_column((array) $bench->json('waiting'), 'kind'));
+        self::assertSame(['appeal', 'balance', 'balance', 'second_look', 'weigh', 'inspect', 'inspect', 'release', 'agree'], array_column((array) $bench->json('waiting'), 'kind'));
     }
 
 }

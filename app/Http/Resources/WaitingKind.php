@@ -12,6 +12,7 @@ enum WaitingKind: string
     case Balance = 'balance';
     /** Asked of the person who looks. */
     case YourLook = 'your_look';
+    case Appeal = 'appeal';
     case Agree = 'agree';
     case SecondLook = 'second_look';
     case Weigh = 'weigh';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\ReleaseState;
+use App\Models\Appeal;
 use App\Models\Attempt;
 use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
@@ -39,6 +40,20 @@ final readonly class WaitingView
             $attempt->id,
             "{$attempt->assessment->title}: {$sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $attempt->station, 'student' => $attempt->student->name]))}",
             $sentences->say(Message::of(MessageCode::WaitingYourLook)),
+        );
+    }
+
+    /** @param Appeal $appeal that is not decided, its attempt with student and practical */
+    public static function appeal(Appeal $appeal, Sentences $sentences): self
+    {
+        $attempt = $appeal->attempt;
+
+        return new self(
+            WaitingKind::Appeal,
+            $attempt->assessment_id,
+            $attempt->id,
+            "{$attempt->assessment->title}: {$sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $attempt->station, 'student' => $attempt->student->name]))}",
+            $sentences->say(Message::of($appeal->assignee() === null ? MessageCode::WaitingAppealGive : MessageCode::WaitingAppealDecide, ['day' => $appeal->answer_by->toDateString()])),
         );
     }
 
@@ -85,7 +100,7 @@ final readonly class WaitingView
             WaitingKind::Weigh => MessageCode::WaitingWeigh,
             WaitingKind::Inspect => MessageCode::WaitingInspect,
             WaitingKind::IssueAgain => MessageCode::WaitingIssueAgain,
-            WaitingKind::YourLook, WaitingKind::Release => throw new \LogicException('waits otherwise'),
+            WaitingKind::YourLook, WaitingKind::Appeal, WaitingKind::Release => throw new \LogicException('waits otherwise'),
         });
     }
 }

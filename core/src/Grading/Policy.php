@@ -14,6 +14,11 @@ final readonly class Policy
 {
     private const MOST_PLACES = 6;
 
+    private const MOST_APPEAL_DAYS = 365;
+
+    /** Two weeks, as schools usually give (common practice). */
+    private const USUAL_APPEAL_DAYS = 14;
+
     /** Lets a half that binary arithmetic leaves just under itself still round up. */
     private const HALF_SLACK = 1e-9;
 
@@ -52,7 +57,8 @@ final readonly class Policy
     /** @return self|null null where findings are collected and a section cannot be read */
     private static function sections(Node $node, ComponentKinds $kinds): ?self
     {
-        $node->keys(['components', 'decision', 'scale', 'balance', 'caps', 'bands', 'places'], ['key', 'title', 'version', 'moderation']);
+        $node->keys(['components', 'decision', 'scale', 'balance', 'caps', 'bands', 'places'], ['key', 'title', 'version', 'moderation', 'appeal_days']);
+        $node->has('appeal_days') ? $node->at('appeal_days')->attempt(static fn(Node $it): int => $it->integer(0, self::MOST_APPEAL_DAYS)) : null;
         foreach (['key', 'title'] as $text) {
             $node->has($text) ? $node->at($text)->attempt(static fn(Node $it): string => $it->text()) : null;
         }
@@ -68,6 +74,12 @@ final readonly class Policy
         return $components === null || $decision === null || $scale === null || $balance === null || $caps === null || $bands === null || $places === null
             ? null
             : new self($components, $decision, $scale, $balance, $caps, $bands, $places, $moderation);
+    }
+
+    /** In how many days after its release a result may be appealed against; 0: not at all. Grading does not ask. */
+    public static function appealDays(Node $policy): int
+    {
+        return $policy->has('appeal_days') ? $policy->at('appeal_days')->integer(0, self::MOST_APPEAL_DAYS) : self::USUAL_APPEAL_DAYS;
     }
 
     public function judgeOfPieces(DecisionRule $rule): PieceJudge

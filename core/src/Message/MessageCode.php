@@ -162,6 +162,8 @@ enum MessageCode: string
     case FlagSecondLookOpen = 'flag.second_look_open';
     case WaitingYourLook = 'waiting.your_look';
     case WaitingAgree = 'waiting.agree';
+    case WaitingAppealGive = 'waiting.appeal_give';
+    case WaitingAppealDecide = 'waiting.appeal_decide';
     case NotForPot = 'problem.not_for_pot';
     case InAPot = 'problem.in_a_pot';
     case OneClassAPot = 'problem.one_class_a_pot';
@@ -357,6 +359,7 @@ enum MessageCode: string
             self::BriefUnmarked => ['count', 'person', 'stations'],
             self::DayBefore => ['earliest'],
             self::OwnSecondLook => ['round'],
+            self::WaitingAppealGive, self::WaitingAppealDecide => ['day'],
             self::NotSoMany => ['is', 'count'],
             self::TooFew => ['least'],
             self::MoreThanOnHand => ['on_hand_mg'],

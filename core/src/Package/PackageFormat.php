@@ -65,8 +65,10 @@ enum PackageFormat: string
         foreach (self::beyondOneInStandard($package->at('standard')) as $node) {
             yield 2 => $node;
         }
-        if ($package->at('policy')->has('moderation')) {
-            yield 4 => $package->at('policy')->at('moderation');
+        foreach (['moderation', 'appeal_days'] as $key) {
+            if ($package->at('policy')->has($key)) {
+                yield 4 => $package->at('policy')->at($key);
+            }
         }
         if ($package->has('scale_checks')) {
             yield 3 => $package->at('scale_checks');

@@ -87,6 +87,90 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/attempts/{attempt}/appeals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["appealsOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/appeals/{appeal}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description A student appeals against lines of the latest version of their own result, under an id the screen made (a UUID). */
+        put: operations["makeAppeal"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/appeals/{appeal}/assignee/{entry}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Gives an appeal to somebody who marked in neither round. */
+        put: operations["assignAppeal"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/appeals/{appeal}/decisions/{entry}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Says what became of one line, by the person it was given to. A later decision takes the place of an earlier one. */
+        put: operations["decideAppeal"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/appeals/{appeal}/file.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Everything of an appeal as one file: result, lines, decisions, both looks, log. */
+        get: operations["appealFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}": {
         parameters: {
             query?: never;
@@ -1676,6 +1760,64 @@ export interface components {
              * @enum {string}
              */
             by: "standard" | "school" | "book";
+        };
+        /** @description One line of a result that a student appeals against, and what became of it. */
+        AppealLineView: {
+            /** @description As the result says it. */
+            text: string;
+            /**
+             * Format: float
+             * @description Points of the total it cost.
+             */
+            lost: number;
+            /** @description Why the student does not think it right. */
+            why: string;
+            /**
+             * @description Null until it is decided.
+             * @enum {string|null}
+             */
+            outcome: "upheld" | "partly" | "not" | null;
+            /** @description Why it was decided so. */
+            reason: string;
+            decided_by: string;
+        };
+        /** @description A student's appeal, as both sides see it. */
+        AppealView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            attempt: string;
+            student: string;
+            practical: string;
+            station: number;
+            /** @description The version of the result it is against. */
+            version: number;
+            /** Format: date-time */
+            made_at: string;
+            /**
+             * Format: date
+             * @description The day it should be decided by.
+             */
+            answer_by: string;
+            assignee: components["schemas"]["NameView"] | null;
+            is_decided: boolean;
+            /** @description The one who asks decides it. */
+            is_yours: boolean;
+            lines: components["schemas"]["AppealLineView"][];
+        };
+        /** @description The appeals against one result, and until when another may be made. */
+        AppealsView: {
+            /** @description The latest first. */
+            appeals: components["schemas"]["AppealView"][];
+            /**
+             * Format: date
+             * @description The last day an appeal may be made; null where none may be.
+             */
+            until: string | null;
+            /** @description Whether one may be made now against the latest version. */
+            may_appeal: boolean;
+            /** @description Who marked in neither round; told to those who may give an appeal to somebody. */
+            may_decide: components["schemas"]["NameView"][];
         };
         /** @description A practical with the documents it is held against. */
         AssessmentView: {
@@ -3687,7 +3829,7 @@ export interface components {
             published_at: string | null;
         };
         /** @enum {string} */
-        WaitingKind: "balance" | "your_look" | "agree" | "second_look" | "weigh" | "inspect" | "issue_again" | "release";
+        WaitingKind: "balance" | "your_look" | "appeal" | "agree" | "second_look" | "weigh" | "inspect" | "issue_again" | "release";
         /** @description Something that waits for a person: one tray, or a whole practical. */
         WaitingView: {
             kind: components["schemas"]["WaitingKind"];
@@ -3936,6 +4078,8 @@ export interface components {
             title?: string;
             key?: unknown;
             version?: unknown;
+            /** @description since deft-blade.assessment/4; days after its release in which a result may be appealed against, 0 where it may not; 14 where it is left out; grading ignores it */
+            appeal_days?: number;
             /** @description since deft-blade.assessment/4; left out where one assessor marks */
             moderation?: {
                 /** @description levels that lie further apart are to be agreed */
@@ -4836,6 +4980,158 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    appealsOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The appeals against this result */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppealsView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    makeAppeal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+                appeal: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    lines: {
+                        /** @description The place of the reason in the result, from 0. */
+                        reason: number;
+                        why: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Made */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppealsView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    assignAppeal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                appeal: string;
+                /** @description Made by the screen. */
+                entry: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    person: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Given to them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppealsView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+        };
+    };
+    decideAppeal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                appeal: string;
+                /** @description Made by the screen. */
+                entry: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description From 0. */
+                    line: number;
+                    /** @enum {string} */
+                    outcome: "upheld" | "partly" | "not";
+                    /** @description The student reads it. */
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Decided */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppealsView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    appealFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                appeal: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            409: components["responses"]["Problem"];
         };
     };
     assessment: {

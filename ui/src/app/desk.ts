@@ -2,6 +2,7 @@
 export { Agree } from "../areas/moderation/Agree";
 export { AgreementPage } from "../areas/moderation/AgreementPage";
 export { ModerationPage } from "../areas/moderation/ModerationPage";
+export { AppealPage } from "../areas/moderation/AppealPage";
 export { BriefPage } from "../areas/brief/BriefPage";
 export { Briefs } from "../areas/brief/Briefs";
 export { Changes } from "../areas/people/Changes";

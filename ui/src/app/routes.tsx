@@ -46,6 +46,7 @@ export const router = createBrowserRouter([
       { path: "tray/:attempt/:step?", element: <TrayArea /> },
       { path: "moderation/:assessment/:tab?", lazy: atTheDesk("ModerationPage") },
       { path: "agree/:attempt", lazy: atTheDesk("Agree") },
+      { path: "appeal/:attempt", lazy: atTheDesk("AppealPage") },
       { path: "agreement", lazy: atTheDesk("AgreementPage") },
       { path: "verdict/:attempt", element: <CurrentVerdict /> },
       { path: "result/:attempt", element: <ReleasedVerdict /> },

@@ -13,6 +13,7 @@ use App\Http\Resources\PracticalView;
 use App\Http\Resources\SpareView;
 use App\Http\Resources\WaitingView;
 use App\Http\StandardsInBrief;
+use App\Models\Appeal;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\User;
@@ -53,7 +54,7 @@ final class BenchController
         $waiting = array_merge(...array_map(static fn(PracticalView $it): array => WaitingView::in($it, $sentences), [...$ofToday, ...$ofEarlier]));
 
         $asked = Attempt::query()->with('student', 'assessment')->whereHas('row', static fn($row) => $row->whereJsonContains('second_open', $user->id))->oldest('id')->get();
-        $waiting = [...array_values($asked->map(static fn(Attempt $it): WaitingView => WaitingView::yourLook($it, $sentences))->all()), ...$waiting];
+        $waiting = [...array_values($asked->map(static fn(Attempt $it): WaitingView => WaitingView::yourLook($it, $sentences))->all()), ...$this->appeals($user), ...$waiting];
 
         return new JsonResponse(new BenchView($today, $ofToday, $ofEarlier, $coming, $waiting, $earlier->count() > self::EARLIER_A_PAGE, SpareView::of($reading->spare())));
     }
@@ -68,6 +69,16 @@ final class BenchController
         $found = $this->earlierThan($this->school->today()->toDateString(), max(1, $request->integer('page', 1)));
 
         return new JsonResponse(new EarlierView($this->views($found->take(self::EARLIER_A_PAGE), $user), $found->count() > self::EARLIER_A_PAGE));
+    }
+
+    /** @return list<WaitingView> that this person is to decide, or to give to somebody */
+    private function appeals(User $user): array
+    {
+        $open = Appeal::query()->with('entries', 'attempt.student', 'attempt.assessment')->undecided()->oldest('answer_by')->get();
+        $theirs = $open->filter(static fn(Appeal $it): bool => ! $it->attempt->isBlindTo($user) && ($it->assignee() === null ? $user->role->mayRelease() : $it->assignee() === $user->id));
+        $sentences = $this->school->sentences();
+
+        return array_values($theirs->map(static fn(Appeal $it): WaitingView => WaitingView::appeal($it, $sentences))->all());
     }
 
     /** @return Assessments<int, Assessment> a page, and one more where there is a next */

@@ -8,6 +8,7 @@ import { SpareLots } from "./SpareLots";
 const headings: Record<Waiting["kind"], string> = {
   balance: "Weights to check",
   your_look: "Your second look",
+  appeal: "Appeals",
   agree: "To agree on",
   second_look: "For a second assessor",
   weigh: "To weigh in",
@@ -18,6 +19,7 @@ const headings: Record<Waiting["kind"], string> = {
 
 const target = (it: Waiting): string => {
   if (it.attempt === null || it.kind === "issue_again") return `/sheet/${it.assessment}`;
+  if (it.kind === "appeal") return `/appeal/${it.attempt}`;
   if (it.kind === "agree") return `/agree/${it.attempt}`;
   if (it.kind === "second_look" || it.kind === "your_look") return `/tray/${it.attempt}/second`;
 

@@ -15,6 +15,7 @@ import { TimeZoneContext } from "../../parts/times";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { clock, day, percent, points } from "../../parts/format";
 import { useKey, useKeys } from "../../parts/useKey";
+import { Appeal } from "./Appeal";
 import { ComponentStrips } from "./ComponentStrips";
 import { ChangedSince, Releases, ShownVersion } from "./Releases";
 
@@ -87,6 +88,7 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
           <Yields page={page} />
           <Splits page={page} />
           <Releases page={page} />
+          {isSealed && <Appeal page={page} />}
         </Box>
         <Box>
           {page.well.length > 0 && (
