@@ -101,6 +101,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/assessments/{assessment}', [AssessmentController::class, 'show']);
     Route::get('/assessments/{assessment}/package', [AssessmentController::class, 'package']);
     Route::get('/assessments/{assessment}/sheet', [SheetController::class, 'show']);
+    Route::get('/assessments/{assessment}/results.zip', [SheetController::class, 'zip']);
     Route::get('/assessments/{assessment}/sheet.csv', [SheetController::class, 'csv']);
     Route::get('/assessments/{assessment}/floor', [FloorController::class, 'show']);
     Route::put('/assessments/{assessment}/room', [FloorController::class, 'arrange']);

@@ -8,6 +8,7 @@ use App\Models\Student;
 use App\Models\StudentGroup;
 use App\Roster\CsvText;
 use App\Roster\RosterColumn;
+use App\Roster\ZippedCsv;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use Ramsey\Uuid\Uuid;
@@ -33,7 +34,6 @@ final readonly class Roster
         // The same thing has the same id in every export.
         $id = static fn(string $of): string => Uuid::uuid5(Uuid::NAMESPACE_URL, "deft-blade:$of")->toString();
         $files = [
-            'manifest' => [['propertyName', 'value'], ['manifest.version', '1.0'], ['oneroster.version', '1.2'], ...array_map(static fn(string $it): array => ["file.$it", 'bulk'], ['academicSessions', 'classes', 'courses', 'enrollments', 'users'])],
             'users' => [
                 ['sourcedId', 'status', 'dateLastModified', 'enabledUser', 'username', 'userIds', 'givenName', 'familyName', 'middleName', 'identifier', 'email'],
                 ...$students->map(static fn(Student $it): array => [$it->id, '', '', 'true', $it->email ?? $it->number ?? $it->id, '', self::given($it), $it->family_name, '', $it->number, $it->email])->all(),
@@ -53,7 +53,7 @@ final readonly class Roster
             ],
         ];
 
-        return self::zipped(array_map(CsvText::of(...), array_map(array_values(...), $files)));
+        return ZippedCsv::of(array_map(array_values(...), $files));
     }
 
     /** @return Collection<int, Student> */
@@ -65,23 +65,5 @@ final readonly class Roster
     private static function given(Student $student): string
     {
         return $student->family_name === '' ? $student->name : trim(Str::replaceEnd($student->family_name, '', $student->name));
-    }
-
-    /** @param array<string, string> $files */
-    private static function zipped(array $files): string
-    {
-        $path = (string) tempnam(sys_get_temp_dir(), 'roster');
-        try {
-            $zip = new \ZipArchive();
-            $zip->open($path, \ZipArchive::OVERWRITE);
-            foreach ($files as $name => $text) {
-                $zip->addFromString("$name.csv", $text);
-            }
-            $zip->close();
-
-            return (string) file_get_contents($path);
-        } finally {
-            unlink($path);
-        }
     }
 }

@@ -14,6 +14,7 @@ use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment as AssessmentPackage;
+use DeftBlade\Core\Package\PackageFormat;
 
 /** Grades the last classes once more under a policy that is not published: whose total and whose band would be another? Only final results count, and none that is hidden from who asks; nothing is stored. */
 final readonly class TryPolicy
@@ -36,6 +37,7 @@ final readonly class TryPolicy
     {
         $package = $this->packing->pack($assessment, $assessment->attempts);
         $package->policy = $policy;
+        $package->format = PackageFormat::neededBy(Node::of($package, 'package'))->value;
         try {
             $results = AssessmentPackage::read(Node::of($package))->grade()->attempts;
         } catch (InvalidPackage $refused) {

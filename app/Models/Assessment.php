@@ -20,17 +20,18 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string                                                    $id
  * @property string                                                    $title
  * @property string                                                    $room
+ * @property string                                                    $student_group_id
  * @property CarbonImmutable                                           $held_on
- * @property \stdClass|null                                            $waves        by_station, gap_ms
- * @property \stdClass|null                                            $pans         by station: pan, zone, of; null where everybody has a tray of their own
- * @property int                                                       $arranged     how often its waves were set
+ * @property \stdClass|null                                            $waves            by_station, gap_ms
+ * @property \stdClass|null                                            $pans             by station: pan, zone, of; null where everybody has a tray of their own
+ * @property int                                                       $arranged         how often its waves were set
  * @property CarbonImmutable|null                                      $starts_at
- * @property CarbonImmutable|null                                      $ends_at      when its benches are clean, as it was planned
- * @property bool                                                      $is_rehearsal counts for nothing
- * @property string|null                                               $cancelled    why; null where it was not
+ * @property CarbonImmutable|null                                      $ends_at          when its benches are clean, as it was planned
+ * @property bool                                                      $is_rehearsal     counts for nothing
+ * @property string|null                                               $cancelled        why; null where it was not
  * @property \Illuminate\Database\Eloquent\Collection<int, ScaleCheck> $scaleChecks
  * @property StudentGroup                                              $group
- * @property HeldDocuments                                             $held         what it is held against now
+ * @property HeldDocuments                                             $held             what it is held against now
  * @property \Illuminate\Database\Eloquent\Collection<int, Attempt>    $attempts
  */
 final class Assessment extends Model

@@ -93,6 +93,16 @@ final class PoliciesTest extends TestCase
         self::assertStringContainsString('the scale is too coarse for it', $coarse[0]['problem']);
     }
 
+    public function testSaysWhatTwoLooksAndAppealsWouldChange(): void
+    {
+        $document = self::document();
+        [$document->moderation, $document->appeal_days] = [(object) ['tolerance_levels' => 1, 'combine' => 'lower', 'share' => 0.2, 'third_agrees' => true], 10];
+        $tried = $this->as('ilse')->try($document)->assertOk();
+        self::assertSame([null, null, null], array_column((array) $tried->json('classes'), 'problem'), 'classes of an earlier format are tried too');
+        self::assertCount(2, (array) $tried->json('changes'));
+        $this->publish($document, 1)->assertOk()->assertJsonPath('version', 2);
+    }
+
     public function testExportsWhatCanBeTakenInAgain(): void
     {
         $file = $this->as('teodor')->get('/api/v1/policy/document')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="policy-house-1.json"');

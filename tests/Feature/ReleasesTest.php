@@ -191,6 +191,27 @@ final class ReleasesTest extends TestCase
         self::assertArrayNotHasKey($borderline->id, $waiting());
     }
 
+    public function testReleasedResultsAreExportedAsAGradebook(): void
+    {
+        $before = $this->practical()->attempts()->whereHas('release')->count();
+        self::assertSame(0, $before);
+        $this->release(['attempts' => [$this->station(1)->id, $this->station(2)->id]])->assertOk();
+        $path = (string) tempnam(sys_get_temp_dir(), 'results');
+        file_put_contents($path, (string) $this->get("/api/v1/assessments/{$this->practical()->id}/results.zip")->assertOk()->getContent());
+        $zip = new \ZipArchive();
+        $zip->open($path);
+        $rows = static fn(string $name): array => array_map(static fn(string $it): array => str_getcsv($it), explode("\n", trim(str_replace("\r", '', (string) $zip->getFromName("$name.csv")))));
+        self::assertSame([['file.categories', 'bulk'], ['file.lineItems', 'bulk'], ['file.results', 'bulk']], array_slice($rows('manifest'), 3));
+        [$header, $result] = $rows('results');
+        $first = array_combine($header, $result);
+        self::assertCount(3, $rows('results'), 'a header and two results');
+        self::assertSame([$this->station(1)->student_id, $this->practical()->id, 'fully graded', $this->station(1)->row->band], [$first['studentSourcedId'], $first['lineItemSourcedId'], $first['scoreStatus'], $first['textScore']]);
+        self::assertEqualsWithDelta($this->station(1)->row->total, (float) $first['score'], 1e-9);
+        [$header, $item] = $rows('lineItems');
+        self::assertSame([$this->practical()->student_group_id, '0', '100'], [array_combine($header, $item)['classSourcedId'], array_combine($header, $item)['resultValueMin'], array_combine($header, $item)['resultValueMax']]);
+        unlink($path);
+    }
+
     /** @param array<string, mixed> $body */
     private function release(array $body = []): TestResponse
     {

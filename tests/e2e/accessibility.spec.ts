@@ -170,6 +170,10 @@ test("no serious violation where two assessors meet", async ({ page }) => {
   await page.getByRole("link", { name: "Between assessors" }).click();
   await page.getByRole("region", { name: "Totals" }).waitFor();
   await expectNoSeriousViolation(page, "between assessors");
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
+  await page.getByRole("link", { name: /A student appeals/ }).click();
+  await page.getByLabel("Give it to").waitFor();
+  await expectNoSeriousViolation(page, "an appeal");
 });
 
 test("no serious violation in the ledger", async ({ page }) => {

@@ -147,3 +147,56 @@ test("the policy says what becomes of two looks", async ({ page }) => {
   };
   expect(document.moderation).toEqual({ tolerance_levels: 2, combine: "lower", share: 0.1, third_agrees: true });
 });
+
+test("a student appeals, somebody else decides, and the student reads why; a change is a new version", async ({ page, browser }) => {
+  await signIn(page, "amina");
+  await page.getByRole("link", { name: /Skewer set/ }).press("Enter");
+  await page.getByRole("button", { name: "Appeal" }).press("Enter");
+  const slip = page.getByRole("dialog", { name: "Which lines are not right?" });
+  await expect(slip.getByRole("button", { name: "Send the appeal" })).toBeDisabled();
+  await slip.getByRole("button").first().press("Enter");
+  await slip.getByLabel("Why it is not right").fill("The muscles were whole before they were diced.");
+  await slip.getByRole("button", { name: "Send the appeal" }).press("Enter");
+  await expect(page.getByRole("region", { name: "Appeal" })).toContainText("Nobody looks at it yet");
+  await expect(page.getByRole("button", { name: "Appeal" })).toHaveCount(0);
+
+  const ilse = await browser.newPage();
+  await signIn(ilse, "ilse");
+  await ilse
+    .getByRole("complementary", { name: "What waits" })
+    .getByRole("link", { name: /Skewer set.*Amina/ })
+    .press("Enter");
+  await ilse.getByLabel("Give it to").selectOption("Ilse Karimova");
+  await ilse.getByRole("button", { name: "Give", exact: true }).press("Enter");
+  await ilse.getByLabel("Because").fill("The photograph shows both muscles whole.");
+  await ilse.getByLabel("Line 1").selectOption("upheld");
+  await ilse.getByLabel("Because").press("Enter");
+  await expect(ilse.getByRole("list", { name: "Lines of the appeal" })).toContainText("Upheld, by Ilse Karimova");
+  const file = await ilse.request.get((await ilse.getByRole("link", { name: "Whole file, PDF" }).getAttribute("href")) ?? "", {
+    headers: { Referer: ilse.url() },
+  });
+  expect((await file.body()).subarray(0, 4).toString()).toBe("%PDF");
+
+  // What was upheld is put right as a new entry, and issued again.
+  const marit = await browser.newPage();
+  await signIn(marit);
+  await ilse.getByRole("link", { name: "Before release" }).waitFor();
+  await marit.goto(new URL((await ilse.getByRole("link", { name: "Tray and log" }).getAttribute("href")) ?? "", ilse.url()).href);
+  await marit.getByRole("button", { name: "Inspect" }).click();
+  const criterion = marit.getByRole("group", { name: /Muscles|muscles/ }).first();
+  await criterion.getByRole("button").last().click();
+  await expect(criterion.getByRole("button").last()).toHaveAttribute("aria-pressed", "true");
+  await marit.getByRole("navigation", { name: "Where you are" }).getByRole("link", { name: "Skewer set" }).click();
+  await marit.getByRole("button", { name: "Issue 1 again" }).click();
+  await marit.getByLabel("Issued again, because").fill("An appeal was upheld");
+  await marit.getByRole("button", { name: "Issue", exact: true }).click();
+  await expect(marit.getByRole("row").filter({ hasText: "Amina Berhane" })).toContainText("version 2");
+
+  await page.reload();
+  await expect(page.getByText(/Version 2, released/)).toBeVisible();
+  await expect(page.getByRole("region", { name: "Appeal" })).toContainText(
+    "Upheld, by Ilse Karimova: The photograph shows both muscles whole.",
+  );
+  await ilse.close();
+  await marit.close();
+});

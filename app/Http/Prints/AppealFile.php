@@ -7,19 +7,24 @@ namespace App\Http\Prints;
 use App\Actions\ReadTray;
 use App\Http\Resources\AppealView;
 use App\Http\Resources\CriterionLooksView;
+use App\Http\Resources\LogEntryView;
 use App\Http\Resources\TrayView;
 use App\Http\Resources\VerdictView;
 use App\Models\Appeal;
 use App\Models\User;
+use App\Photos\PhotoStore;
 use App\School\School;
+use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Criterion;
 use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Vocabulary\Units;
+use DeftBlade\Core\Weighing\Mass;
 
 /** Everything of an appeal as one file: the version it is against, its lines and decisions, both looks, and the log as it was taken down. */
 final readonly class AppealFile
 {
-    public function __construct(private School $school, private ReadTray $reading) {}
+    public function __construct(private School $school, private ReadTray $reading, private PhotoStore $photos) {}
 
     /**
      * @param Appeal $appeal with its entries and their authors
@@ -41,10 +46,26 @@ final readonly class AppealFile
             'school' => $this->school->settings->name,
             'reasons' => array_map(static fn(Node $it): array => [$it->at('text')->text(), $it->at('lost')->number(-100, 100)], Node::of($page->result, 'result')->itemsOf('reasons')),
             'looks' => array_map(static fn(CriterionLooksView $it): array => [$title($it), $it], $tray->looks),
-            'log' => $tray->log,
+            'log' => array_map(fn(LogEntryView $it): array => $this->line($it, $page->units), $tray->log),
+            'photos' => array_map(fn(string $it): string => 'data:image/jpeg;base64,'.base64_encode((string) $this->photos->get($it)), $page->photos),
             'zone' => $this->school->settings->timeZone,
             'paper' => Paper::usualWith($page->units),
             'nonce' => null,
         ])->render());
+    }
+
+    /** @return list<string> when, who, what, and what became of it */
+    private function line(LogEntryView $entry, Units $units): array
+    {
+        $capture = (array) $entry->entry->capture;
+        $said = [];
+        foreach (array_diff_key($capture, ['id' => 1, 'at' => 1, 'by' => 1, 'kind' => 1]) as $key => $value) {
+            $text = str_ends_with((string) $key, '_mg') && is_int($value) ? $units->mass(Mass::ofMilligrams($value)) : (is_string($value) ? $value : json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+            $said[] = str_replace(['_mg', '_'], ['', ' '], (string) $key).': '.$text;
+        }
+        $at = is_string($capture['at'] ?? null) ? CarbonImmutable::parse($capture['at'])->setTimezone($this->school->settings->timeZone)->format('j M H:i:s') : '';
+        $kind = is_string($capture['kind'] ?? null) ? str_replace('_', ' ', $capture['kind']) : '';
+
+        return [$at, $entry->entry->by, $kind, implode('; ', $said), $entry->state->value];
     }
 }

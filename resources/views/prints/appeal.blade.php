@@ -24,12 +24,11 @@
         @endforeach
     </table>
 @endif
+@foreach ($photos as $index => $photo)<p><img src="{{ $photo }}" alt="Photograph {{ $index + 1 }}" style="max-width: 80mm; max-height: 60mm"></p>@endforeach
 <h2>Versions</h2>
 <table>@foreach ($page->releases as $release)<tr><td>{{ $release->version }}</td><td>{{ $release->total === null ? '–' : number_format($release->total, 1) }}</td><td>{{ $release->band }}</td><td>{{ $release->reason }}, {{ $release->released_by }}, {{ \Carbon\CarbonImmutable::parse($release->released_at)->setTimezone($zone)->format('j F Y, H:i') }}</td></tr>@endforeach</table>
 <h2>What was taken down</h2>
 <table class="log">
-    @foreach ($log as $line)
-        <tr><td>{{ \Carbon\CarbonImmutable::parse((string) $line->entry->capture->at)->setTimezone($zone)->format('j M H:i:s') }}</td><td>{{ $line->entry->by }}</td><td>{{ $line->entry->capture->kind }}</td><td>{{ collect((array) $line->entry->capture)->except(['id', 'at', 'by', 'kind'])->map(static fn ($value, $key) => $key.' '.(is_scalar($value) ? var_export($value, true) : json_encode($value)))->implode(', ') }}</td><td>{{ $line->state->value }}</td></tr>
-    @endforeach
+    @foreach ($log as $line)<tr>@foreach ($line as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach
 </table>
 @endsection

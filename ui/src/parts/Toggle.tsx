@@ -18,6 +18,7 @@ export function Toggle({ isOn, disabled = false, onToggle, children }: TogglePro
       onClick={onToggle}
       sx={{
         textAlign: "left",
+        justifyContent: "flex-start",
         minHeight: 48,
         ...(isOn && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
       }}

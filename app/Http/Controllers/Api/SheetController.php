@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\ClassRows;
 use App\Actions\HideFirstLook;
+use App\Actions\ResultFiles;
 use App\Http\Prints\SheetCsv;
 use App\Http\Resources\FlagView;
 use App\Http\Resources\SheetColumnView;
@@ -48,6 +49,18 @@ final class SheetController
             'Content-Type' => 'text/csv; charset=UTF-8; header=present',
             'Content-Disposition' => "attachment; filename=\"$name.csv\"",
         ]);
+    }
+
+    #[OA\Get(path: '/assessments/{assessment}/results.zip', operationId: 'resultsZip', tags: ['assessment'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'The released results as gradebook files of OneRoster 1.2, CSV in a zip', content: new OA\MediaType(mediaType: 'application/zip', schema: new OA\Schema(type: 'string', format: 'binary')))]
+    public function zip(Assessment $assessment, ResultFiles $writing, #[CurrentUser] User $user): Response
+    {
+        Gate::authorize('view', $assessment);
+        $assessment->load(['attempts.release']);
+        $this->hiding->from($user, $assessment->attempts);
+
+        return new Response($writing->zip($assessment), headers: ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="results-'.$assessment->held_on->toDateString().'.zip"']);
     }
 
     private function sheet(Assessment $assessment, User $user): SheetView

@@ -50,6 +50,9 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
           Export CSV
         </Button>
         <Button onClick={() => void downloadSpreadsheet(`class-sheet-${sheet.held_on}.xlsx`, sheetBook(sheet))}>Export XLSX</Button>
+        <Button component="a" href={`/api/v1/assessments/${assessment}/results.zip`} download>
+          OneRoster results
+        </Button>
         <Button component="a" href={`/api/v1/assessments/${assessment}/package`} download>
           Export package
         </Button>

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { usePolicyTrial, usePublishPolicy } from "../../../api/usePolicy";
 import type { OpenPolicy, Policy } from "../../../api/types";
 import { saidOf } from "../../../parts/problems";
+import { AppealFields } from "./AppealFields";
 import { BandFields } from "./BandFields";
 import { CapFields } from "./CapFields";
 import { ComponentFields } from "./ComponentFields";
@@ -59,6 +60,7 @@ export function PolicyEditor({ policy }: { policy: OpenPolicy }) {
           <WeighingFields policy={document} onChange={change} />
           <ModerationFields policy={document} onChange={change} />
           <CapFields policy={document} onChange={change} />
+          <AppealFields policy={document} onChange={change} />
         </Box>
         <PolicyTrial trial={trial.data} isAsking={trial.isFetching} isChanged={draft !== null} places={document.places}>
           <Button
