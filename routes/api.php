@@ -39,6 +39,7 @@ use App\Http\Controllers\Api\ServingController;
 use App\Http\Controllers\Api\SessionController;
 use App\Http\Controllers\Api\SheetController;
 use App\Http\Controllers\Api\StandardController;
+use App\Http\Controllers\Api\StandardisingController;
 use App\Http\Controllers\Api\StartController;
 use App\Http\Controllers\Api\StudentController;
 use App\Http\Controllers\Api\TermController;
@@ -94,6 +95,11 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::delete('/drafts/{draft}', [DraftController::class, 'destroy']);
 
     Route::get('/find', [FindController::class, 'index']);
+    Route::get('/standardising', [StandardisingController::class, 'index']);
+    Route::put('/standardising/{id}', [StandardisingController::class, 'store']);
+    Route::get('/standardising/{set}', [StandardisingController::class, 'show']);
+    Route::put('/standardising/{set}/entries/{entry}', [StandardisingController::class, 'take']);
+    Route::get('/standardising/{set}/photos/{sha256}', [StandardisingController::class, 'photo']);
     Route::get('/agreement', [AgreementController::class, 'show']);
     Route::get('/bench', [BenchController::class, 'show']);
     Route::get('/bench/earlier', [BenchController::class, 'earlier']);

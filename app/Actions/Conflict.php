@@ -30,6 +30,31 @@ final class Conflict extends \DomainException
             : "You mark $trays trays here a second time; this is shown to you when you have finished.");
     }
 
+    public static function notOneClass(): self
+    {
+        return new self('A set is made of released trays of one practical.');
+    }
+
+    public static function setNotOpen(): self
+    {
+        return new self('This set is not open yet: everybody judges alone first.');
+    }
+
+    public static function setIsOpen(): self
+    {
+        return new self('This set is open: nobody judges in it any more.');
+    }
+
+    public static function setFinished(): self
+    {
+        return new self('You have finished this set; what you gave stands.');
+    }
+
+    public static function setNotJudged(): self
+    {
+        return new self('Judge at least one criterion, then finish.');
+    }
+
     public static function notReleased(): self
     {
         return new self('This result was not released.');

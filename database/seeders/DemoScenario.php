@@ -81,6 +81,7 @@ final class DemoScenario extends Seeder
                 $releasing->release($earlier, $this->instructor);
             }
             $this->call(DemoAppeals::class, parameters: ['trout' => $trout, 'skewers' => $skewers]);
+            $this->call(DemoStandardising::class, parameters: ['skewers' => $skewers]);
             $this->call(DemoBriefs::class);
             $this->call(DemoLedger::class);
         });

@@ -10,6 +10,7 @@ use App\Models\Brief;
 use App\Models\CalendarLink;
 use App\Models\LotRow;
 use App\Models\PublishedStandard;
+use App\Models\StandardisingSet;
 use App\Models\Student;
 use App\Models\StudentGroup;
 use App\Models\User;
@@ -37,7 +38,7 @@ final class AccessTest extends TestCase
         'GET /school' => 'iac', 'PATCH /school' => 'ic', 'GET /carcasses' => 'iac', 'GET /policy' => 'iac', 'POST /policy' => 'ic', 'POST /policy/try' => 'ic', 'GET /policy/document' => 'iac',
         'GET /briefs' => 'ic', 'GET /missed-tries' => 'ic', 'GET /briefs/{brief}' => 'ic', 'PUT /briefs/{brief}' => 'ic', 'DELETE /briefs/{brief}' => 'ic', 'POST /briefs/{brief}/set' => 'ic', 'POST /briefs/{brief}/postpone' => 'ic', 'POST /briefs/{brief}/cancel' => 'ic', 'GET /briefs/{brief}/print' => 'ic', 'GET /briefs/{brief}/purchase.csv' => 'ic',
         'GET /drafts' => 'i', 'GET /drafts/{draft}' => 'i', 'PUT /drafts/{draft}' => 'i', 'DELETE /drafts/{draft}' => 'i',
-        'GET /find' => 'iac', 'GET /bench' => 'iac', 'GET /agreement' => 'iac', 'GET /bench/earlier' => 'iac',
+        'GET /find' => 'iac', 'GET /standardising' => 'iac', 'PUT /standardising/{id}' => 'ic', 'GET /standardising/{set}' => 'iac', 'PUT /standardising/{set}/entries/{entry}' => 'iac', 'GET /standardising/{set}/photos/{sha256}' => 'iac', 'GET /bench' => 'iac', 'GET /agreement' => 'iac', 'GET /bench/earlier' => 'iac',
         'GET /assessments/{assessment}' => 'iac', 'GET /assessments/{assessment}/package' => 'iac', 'GET /assessments/{assessment}/sheet' => 'iac', 'GET /assessments/{assessment}/sheet.csv' => 'iac', 'GET /assessments/{assessment}/results.zip' => 'iac',
         'GET /assessments/{assessment}/floor' => 'iac', 'PUT /assessments/{assessment}/room' => 'ia', 'PUT /assessments/{assessment}/scale-checks/{check}' => 'ia', 'POST /assessments/{assessment}/presence' => 'iac', 'GET /assessments/{assessment}/captures' => 'iac',
         'GET /assessments/{assessment}/put-away' => 'iac', 'GET /ledger' => 'iac', 'POST /ledger/facts' => 'ia', 'GET /ledger/facts' => 'iac', 'GET /ledger/lots' => 'iac', 'GET /ledger/lots/{lot}' => 'iac', 'GET /ledger/labels' => 'iac', 'GET /ledger/pots' => 'iac', 'GET /ledger/needs' => 'iac', 'GET /ledger/serving' => 'iac', 'GET /assessments/{assessment}/cost' => 'iac', 'GET /assessments/{assessment}/cost.csv' => 'iac', 'PUT /assessments/{assessment}/deliveries/{delivery}' => 'ic', 'PUT /ledger/prices/{price}' => 'ic', 'GET /ledger/term' => 'iac', 'GET /ledger/term.csv' => 'iac', 'GET /ledger/term.pdf' => 'iac', 'GET /ledger/week' => 'iac', 'GET /ledger/week.csv' => 'iac', 'GET /ledger/lots/{lot}/probe' => 'ia',
@@ -121,6 +122,8 @@ final class AccessTest extends TestCase
             '{delivery}' => '0198c000-0000-7000-8000-000000000003',
             '{price}' => '0198c000-0000-7000-8000-000000000004',
             '{lot}' => LotRow::query()->firstOrFail()->id,
+            '{set}' => StandardisingSet::query()->firstOrFail()->id,
+            '{id}' => '0198c000-0000-7000-8000-000000000006',
             '{appeal}' => Appeal::query()->firstOrFail()->id,
             '{entry}' => '0198c000-0000-7000-8000-000000000005',
             '{check}' => '0198c000-0000-7000-8000-000000000002',

@@ -11,6 +11,7 @@ use App\Models\CalendarLink;
 use App\Models\LotRow;
 use App\Models\PublishedStandard;
 use App\Models\Role;
+use App\Models\StandardisingSet;
 use App\Models\Student;
 use App\Models\StudentGroup;
 use App\Models\User;
@@ -32,7 +33,7 @@ final class HostileRequestsTest extends TestCase
         'document', 'email', 'password', 'ap_mg', 'seed', 'policy', 'carcass', 'pieces', 'components', 'key', 'name', 'role', 'left', 'school',
         'current', 'number', 'group', 'barred', 'from', 'until', 'time_factor', 'text', 'columns', 'only', 'course', 'term', 'code', 'starts_on', 'has_header',
         'bands', 'decision', 'places', 'lists', 'students', 'order', 'benches', 'assessors', 'not_by', 'day', 'start', 'room', 'token', 'nominal_mg', 'reading_mg',
-        'version', 'lines', 'why', 'person', 'line', 'outcome', 'in_training',
+        'version', 'lines', 'why', 'person', 'line', 'outcome', 'in_training', 'tray', 'criterion', 'level',
     ];
 
     #[DataProvider('malformed')]
@@ -125,7 +126,7 @@ final class HostileRequestsTest extends TestCase
         return [
             'assessment' => $this->practical()->id, 'attempt' => $this->station(12)->id, 'standard' => PublishedStandard::query()->firstOrFail()->id,
             'brief' => Brief::query()->firstOrFail()->id, 'calendar' => CalendarLink::query()->firstOr(static fn(): CalendarLink => CalendarLink::query()->create(['user_id' => User::query()->firstOrFail()->id, 'sha256' => str_repeat('0', 64), 'made_at' => now()]))->id, 'check' => '0198c000-0000-7000-8000-000000000002', 'draft' => '0198c000-0000-7000-8000-000000000001', 'sha256' => str_repeat('0', 64), 'person' => User::query()->where('role', Role::Assessor)->firstOrFail()->id,
-            'delivery' => '0198c000-0000-7000-8000-000000000003', 'price' => '0198c000-0000-7000-8000-000000000004', 'lot' => LotRow::query()->firstOrFail()->id, 'appeal' => Appeal::query()->firstOrFail()->id, 'entry' => '0198c000-0000-7000-8000-000000000005', 'group' => StudentGroup::query()->firstOrFail()->id, 'student' => Student::query()->has('accommodations')->firstOrFail()->id, 'accommodation' => Accommodation::query()->firstOrFail()->id,
+            'delivery' => '0198c000-0000-7000-8000-000000000003', 'price' => '0198c000-0000-7000-8000-000000000004', 'lot' => LotRow::query()->firstOrFail()->id, 'appeal' => Appeal::query()->firstOrFail()->id, 'set' => StandardisingSet::query()->firstOrFail()->id, 'id' => '0198c000-0000-7000-8000-000000000006', 'entry' => '0198c000-0000-7000-8000-000000000005', 'group' => StudentGroup::query()->firstOrFail()->id, 'student' => Student::query()->has('accommodations')->firstOrFail()->id, 'accommodation' => Accommodation::query()->firstOrFail()->id,
         ];
     }
 

@@ -29,7 +29,7 @@ final class RolesTest extends TestCase
             ['GET', '/assessments/{a}/sheet.csv', 200, 200, 200, 403],
             ['GET', '/assessments/{a}/package', 200, 200, 200, 403],
             ['GET', '/assessments/{a}/captures', 200, 200, 200, 403],
-            ['POST', '/assessments/{a}/release', 200, 403, 403, 403],
+            ['POST', '/assessments/{a}/release', 200, 403, 200, 403],
             ['GET', '/attempts/{t}', 200, 200, 200, 403],
             ['GET', '/attempts/{t}/verdict', 200, 200, 200, 403],
             ['GET', '/attempts/{t}/released', 404, 404, 404, 404],

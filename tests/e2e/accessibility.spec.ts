@@ -170,6 +170,12 @@ test("no serious violation where two assessors meet", async ({ page }) => {
   await page.getByRole("link", { name: "Between assessors" }).click();
   await page.getByRole("region", { name: "Totals" }).waitFor();
   await expectNoSeriousViolation(page, "between assessors");
+  await page.getByRole("link", { name: "Standardising sets" }).click();
+  await page.getByRole("link", { name: "Skewer set, before the exam" }).waitFor();
+  await expectNoSeriousViolation(page, "standardising sets");
+  await page.getByRole("link", { name: "Skewer set, before the exam" }).click();
+  await page.getByRole("region", { name: "Tray A" }).waitFor();
+  await expectNoSeriousViolation(page, "a standardising set");
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
   await page.getByRole("link", { name: /A student appeals/ }).click();
   await page.getByLabel("Give it to").waitFor();

@@ -200,3 +200,52 @@ test("a student appeals, somebody else decides, and the student reads why; a cha
   await ilse.close();
   await marit.close();
 });
+
+test("three people judge a set without names at once, then see all, and the lead fixes the reference", async ({ page, browser }) => {
+  await signIn(page);
+  await page.getByText("Skewer set", { exact: true }).locator("xpath=../..").getByRole("link", { name: "Class sheet" }).click();
+  await page.getByRole("link", { name: "Moderate" }).click();
+  await page.getByRole("button", { name: "Standardise" }).click();
+  const trays = page.getByRole("group", { name: "Trays" }).getByRole("button");
+  await expect(page.getByRole("button", { name: "Make a set of 0 trays" })).toBeDisabled();
+  for (const index of [0, 3, 6]) await trays.nth(index).click();
+  await page.getByLabel("What the set is called").fill("Friday");
+  await page.getByRole("button", { name: "Make a set of 3 trays" }).click();
+  await page.getByRole("heading", { name: "Friday", level: 1 }).waitFor();
+  const address = page.url();
+
+  const others = await Promise.all(
+    ["teodor", "ilse"].map(async (account) => {
+      const other = await browser.newPage();
+      await signIn(other, account);
+      await other.goto(address);
+
+      return other;
+    }),
+  );
+  const people = [page, ...others];
+  await Promise.all(
+    people.map(async (person, index) => {
+      await person.getByRole("region", { name: "Tray A" }).waitFor();
+      await expect(person.getByText(/Amina|Merit|Station \d/)).toHaveCount(0);
+      for (const key of [String(index + 1), String(index + 1), "2"]) await person.keyboard.press(key);
+      await expect(person.getByRole("status").filter({ hasText: "You have judged 3 of" })).toBeVisible();
+      await person.getByRole("button", { name: "Finish" }).click();
+      await expect(person.getByRole("status").filter({ hasText: "You have finished" })).toBeVisible();
+    }),
+  );
+  await expect(page.getByRole("status").filter({ hasText: /Marit.*|Teodor.*|Ilse.*/ })).toContainText("Ilse Karimova", { timeout: 15_000 });
+  await page.getByRole("button", { name: "Open it to everybody" }).click();
+  await expect(page.getByText("1 of 3 criteria were seen alike by everybody.")).toBeVisible();
+  const apart = page.getByRole("region", { name: "Tray A" }).getByRole("group").filter({ hasText: "2 steps apart" }).first();
+  await expect(apart).toContainText("Teodor Vance");
+  await apart.getByRole("button").nth(1).click();
+  await expect(apart).toContainText("Reference by Marit Oyelaran: As the descriptor says");
+  await expect(
+    page.getByRole("region", { name: "Against the reference" }).getByRole("row").filter({ hasText: "Teodor Vance" }),
+  ).toContainText("100 %");
+  await expect(others[0]?.getByRole("region", { name: "Against the reference" }) ?? page.locator("none")).toContainText("Marit Oyelaran", {
+    timeout: 15_000,
+  });
+  for (const other of others) await other.close();
+});

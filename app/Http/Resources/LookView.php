@@ -20,6 +20,11 @@ final readonly class LookView
         public string $reason,
     ) {}
 
+    public static function given(int $level, string $by, string $reason = ''): self
+    {
+        return new self($level, $by, $reason);
+    }
+
     /** @param array<string, string> $names by id of a person */
     public static function of(?LevelJudged $level, array $names): ?self
     {

@@ -1344,6 +1344,88 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/standardising": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standardisingSets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standardising/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Makes a set of 3 to 6 released trays of one practical, under an id the screen made (a UUID). Names, stations, totals, bands and levels are taken away. */
+        put: operations["makeStandardisingSet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standardising/{set}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standardisingSet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standardising/{set}/entries/{entry}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Judges a criterion, finishes, opens the set to everybody, or fixes a reference; under an id the screen made (a UUID). */
+        put: operations["standardise"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standardising/{set}/photos/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standardisingPhoto"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/start": {
         parameters: {
             query?: never;
@@ -1750,6 +1832,21 @@ export interface components {
              */
             until: string | null;
             reason: string;
+        };
+        /** @description How alike somebody judged the trays of a set and the reference. */
+        AgainstReferenceView: {
+            name: string;
+            /** @description Levels that have a reference. */
+            levels: number;
+            /** Format: float */
+            exact: number | null;
+            /**
+             * Format: float
+             * @description Steps, theirs less the reference.
+             */
+            mean_difference: number | null;
+            /** Format: float */
+            kappa: number | null;
         };
         /** @description How far assessors lie apart, over the trays of some days that were marked twice. */
         AgreementView: {
@@ -3517,6 +3614,54 @@ export interface components {
             variants: components["schemas"]["AnswerView"][];
             /** @description What those change against the standard as published, in words. */
             held: string[];
+        };
+        /** @description How one criterion of a tray in a set was seen: by you, and when the set is open by everybody. */
+        StandardisedLookView: {
+            criterion: string;
+            yours: number | null;
+            /** @description Of everybody; nothing until the set is open. */
+            given: components["schemas"]["LookView"][];
+            /** @description Steps from the lowest to the highest that was given; null until the set is open. */
+            spread: number | null;
+            reference: components["schemas"]["LookView"] | null;
+        };
+        /** @description A tray of a set, without anything that says whose it is. */
+        StandardisedTrayView: {
+            label: string;
+            /** @description What was weighed; no total, no band, no component. */
+            result: components["schemas"]["AttemptResult"];
+            /** @description Photographs, by SHA-256. */
+            photos: string[];
+            faults: string[];
+            notes: string[];
+            looks: components["schemas"]["StandardisedLookView"][];
+        };
+        /** @description A standardising set in a list. */
+        StandardisingItemView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            /** Format: date-time */
+            made_at: string;
+            is_open: boolean;
+            /** @description You have finished. */
+            is_finished: boolean;
+        };
+        /** @description A standardising set as one person sees it. */
+        StandardisingView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            standard: components["schemas"]["Standard"];
+            /** @description Everybody sees what everybody gave. */
+            is_open: boolean;
+            /** @description You have finished. */
+            is_finished: boolean;
+            /** @description Names of those who have finished. */
+            finished: string[];
+            trays: components["schemas"]["StandardisedTrayView"][];
+            /** @description When the set is open: everybody against the reference. */
+            against: components["schemas"]["AgainstReferenceView"][];
         };
         /** @description Whether the school still waits for its first coordinator, and what they choose from. */
         StartView: {
@@ -7258,6 +7403,141 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    standardisingSets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The latest sets first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardisingItemView"][];
+                };
+            };
+        };
+    };
+    makeStandardisingSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    title: string;
+                    attempts: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Made */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardisingView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    standardisingSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                set: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The set as you see it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardisingView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    standardise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                set: string;
+                entry: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "level" | "finished" | "opened" | "reference";
+                    tray?: string;
+                    criterion?: string;
+                    level?: number;
+                    /** @description Why, of a reference. */
+                    reason?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Taken */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardisingView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    standardisingPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                set: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The photograph */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            404: components["responses"]["Problem"];
         };
     };
     start: {

@@ -69,6 +69,16 @@ export type Appeals = Schemas["AppealsView"];
 export type Appeal = Schemas["AppealView"];
 export type AppealLine = Schemas["AppealLineView"];
 export type AppealOutcome = NonNullable<AppealLine["outcome"]>;
+export type Standardising = Schemas["StandardisingView"];
+export type StandardisedTray = Schemas["StandardisedTrayView"];
+export type StandardisedLook = Schemas["StandardisedLookView"];
+export interface StandardisingStep {
+  kind: "level" | "finished" | "opened" | "reference";
+  tray?: string;
+  criterion?: string;
+  level?: number;
+  reason?: string;
+}
 export type Sheet = Schemas["SheetView"];
 export type SheetRow = Schemas["SheetRowView"];
 export type Flag = Schemas["FlagView"];

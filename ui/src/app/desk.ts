@@ -2,6 +2,8 @@
 export { Agree } from "../areas/moderation/Agree";
 export { AgreementPage } from "../areas/moderation/AgreementPage";
 export { ModerationPage } from "../areas/moderation/ModerationPage";
+export { StandardisingPage } from "../areas/moderation/StandardisingPage";
+export { StandardisingSets } from "../areas/moderation/StandardisingSets";
 export { AppealPage } from "../areas/moderation/AppealPage";
 export { BriefPage } from "../areas/brief/BriefPage";
 export { Briefs } from "../areas/brief/Briefs";

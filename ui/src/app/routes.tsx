@@ -47,6 +47,8 @@ export const router = createBrowserRouter([
       { path: "moderation/:assessment/:tab?", lazy: atTheDesk("ModerationPage") },
       { path: "agree/:attempt", lazy: atTheDesk("Agree") },
       { path: "appeal/:attempt", lazy: atTheDesk("AppealPage") },
+      { path: "standardising", lazy: atTheDesk("StandardisingSets") },
+      { path: "standardising/:set", lazy: atTheDesk("StandardisingPage") },
       { path: "agreement", lazy: atTheDesk("AgreementPage") },
       { path: "verdict/:attempt", element: <CurrentVerdict /> },
       { path: "result/:attempt", element: <ReleasedVerdict /> },

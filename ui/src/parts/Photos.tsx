@@ -1,13 +1,20 @@
 import Box from "@mui/material/Box";
 
+interface PhotosProps {
+  /** Whose they are; or the folder they are in. */
+  attempt?: string;
+  folder?: string;
+  photos: string[];
+}
+
 /** Photographs of a tray, side by side; one opens large. */
-export function Photos({ attempt, photos }: { attempt: string; photos: string[] }) {
+export function Photos({ attempt, folder = `/api/v1/attempts/${attempt ?? ""}/photos`, photos }: PhotosProps) {
   if (photos.length === 0) return null;
 
   return (
     <Box role="group" aria-label="Photographs" sx={{ display: "flex", flexWrap: "wrap", gap: 1, my: 1 }}>
       {photos.map((sha256, index) => {
-        const address = `/api/v1/attempts/${attempt}/photos/${sha256}`;
+        const address = `${folder}/${sha256}`;
 
         return (
           <a key={sha256} href={address} target="_blank" rel="noopener">

@@ -16,7 +16,7 @@ import { counted } from "../../parts/format";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { Photos } from "../../parts/Photos";
 import { Toggle } from "../../parts/Toggle";
-import { AgreeRow } from "./AgreeRow";
+import { StepsRow } from "./StepsRow";
 
 /** Both looks at one tray side by side, and what the two assessors agree on. */
 export function Agree() {
@@ -99,12 +99,20 @@ function BothLooks({ tray, assessment }: { tray: Tray; assessment: Assessment })
 
         return (
           criterion !== undefined && (
-            <AgreeRow
+            <StepsRow
               key={it.criterion}
               criterion={criterion}
-              looks={it}
+              note={it.to_agree && it.agreed === null ? "too far apart: agree on a step" : `weight ${criterion.weight}`}
+              isOpen={it.to_agree && it.agreed === null}
+              said={it.agreed === null ? "" : `Agreed by ${it.agreed.by}: ${it.agreed.reason}`}
+              marks={(["first", "second", "agreed"] as const).flatMap((round) => {
+                const look = it[round];
+
+                return look === null ? [] : [{ level: look.level, text: `${round}: ${look.by}` }];
+              })}
+              ringed={it.agreed?.level}
               isShut={needsThird || !user.may_capture || reason.trim() === ""}
-              onAgree={(level) =>
+              onStep={(level) =>
                 void queue.take(tray.attempt, { kind: "level", criterion: it.criterion, level, round: "agreed", reason: reason.trim() })
               }
             />

@@ -1,6 +1,8 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState, type ReactNode } from "react";
+import { Link } from "react-router";
 import { useAgreement } from "../../api/useModeration";
 import type { Agreement } from "../../api/types";
 import { Rail } from "../../app/Rail";
@@ -35,6 +37,9 @@ export function AgreementPage() {
             How alike two people judge the same tray. It says where to talk and which descriptor to rewrite; it is no mark of anybody.
           </Typography>
         </Box>
+        <Button component={Link} to="/standardising">
+          Standardising sets
+        </Button>
         <Field label="From" type="date" value={from} onChange={({ target }) => setFrom(target.value)} />
         <Field
           label="To"

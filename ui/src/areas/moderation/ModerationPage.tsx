@@ -9,9 +9,10 @@ import { Loading, ProblemNotice } from "../../parts/Notice";
 import { Standing } from "../../parts/Standing";
 import { Tabs } from "../../parts/Tabs";
 import { BeforeRelease } from "./BeforeRelease";
+import { MakeSet } from "./MakeSet";
 import { MarkTwice } from "./MarkTwice";
 
-const tabs = { twice: "Mark twice", release: "Before release" } as const;
+const tabs = { twice: "Mark twice", release: "Before release", standardise: "Standardise" } as const;
 type Tab = keyof typeof tabs;
 
 const isTab = (tab: string | undefined): tab is Tab => tab !== undefined && tab in tabs;
@@ -51,11 +52,9 @@ export function ModerationPage() {
           onTurn={(it) => void navigate(`/moderation/${assessment}/${it}`, { replace: true })}
         />
       </Box>
-      {current === "twice" ? (
-        <MarkTwice moderation={moderation.data} />
-      ) : (
-        <BeforeRelease moderation={moderation.data} assessment={assessment} />
-      )}
+      {current === "twice" && <MarkTwice moderation={moderation.data} />}
+      {current === "release" && <BeforeRelease moderation={moderation.data} assessment={assessment} />}
+      {current === "standardise" && <MakeSet moderation={moderation.data} />}
     </Box>
   );
 }

@@ -7,7 +7,7 @@ import { clock, lowerFirst } from "../../parts/format";
 import { Photos } from "../../parts/Photos";
 import { useKeys } from "../../parts/useKey";
 import { TakePhoto } from "./TakePhoto";
-import { CriterionRow } from "./CriterionRow";
+import { CriterionRow } from "../../parts/CriterionRow";
 import { FaultMarks } from "./FaultMarks";
 import { FinishLook } from "./FinishLook";
 import { useFactWords } from "../../parts/factInWords";

@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
-import type { Criterion } from "../../api/types";
-import { Unseen } from "../../parts/Unseen";
+import type { Criterion } from "../api/types";
+import { Unseen } from "./Unseen";
 
 interface CriterionRowProps {
   criterion: Criterion;

@@ -1,21 +1,26 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
-import type { Criterion, CriterionLooks } from "../../api/types";
+import type { Criterion } from "../../api/types";
 
-interface AgreeRowProps {
+interface StepsRowProps {
   criterion: Criterion;
-  looks: CriterionLooks;
+  /** Under its title. */
+  note: string;
+  /** Somebody has to decide: framed in red. */
+  isOpen: boolean;
+  /** Who decided, and why; nothing where nobody has. */
+  said: string;
+  /** Who stands on which step. */
+  marks: { level: number; text: string }[];
+  ringed: number | undefined;
   isShut: boolean;
-  onAgree: (level: number) => void;
+  onStep: (level: number) => void;
 }
 
-/** A criterion with its steps; on each stands who gave it. A tap on a step agrees on it. */
-export function AgreeRow({ criterion, looks, isShut, onAgree }: AgreeRowProps) {
+/** A criterion with its steps; on each stands who gave it. A tap on a step decides for it. */
+export function StepsRow({ criterion, note, isOpen, said, marks, ringed, isShut, onStep }: StepsRowProps) {
   const title = criterion.title ?? criterion.id;
-  const isOpen = looks.to_agree && looks.agreed === null;
-  const onStep = (level: number) =>
-    (["first", "second", "agreed"] as const).flatMap((round) => (looks[round]?.level === level ? [{ round, by: looks[round].by }] : []));
 
   return (
     <Box
@@ -35,11 +40,11 @@ export function AgreeRow({ criterion, looks, isShut, onAgree }: AgreeRowProps) {
           {title}
         </Typography>
         <Typography variant="caption" sx={{ display: "block", color: isOpen ? "error.main" : "text.secondary" }}>
-          {isOpen ? "too far apart: agree on a step" : `weight ${criterion.weight}`}
+          {note}
         </Typography>
-        {looks.agreed !== null && (
+        {said !== "" && (
           <Typography variant="caption" sx={{ display: "block" }}>
-            Agreed by {looks.agreed.by}: {looks.agreed.reason}
+            {said}
           </Typography>
         )}
       </Box>
@@ -47,14 +52,14 @@ export function AgreeRow({ criterion, looks, isShut, onAgree }: AgreeRowProps) {
         sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: `repeat(${criterion.levels.length}, minmax(0, 1fr))` } }}
       >
         {criterion.levels.map((it, level) => {
-          const given = onStep(level);
+          const given = marks.filter((mark) => mark.level === level);
 
           return (
             <ButtonBase
               key={it.text}
               disabled={isShut}
-              onClick={() => onAgree(level)}
-              aria-pressed={looks.agreed?.level === level}
+              onClick={() => onStep(level)}
+              aria-pressed={ringed === level}
               sx={{
                 flexDirection: "column",
                 alignItems: "flex-start",
@@ -68,7 +73,7 @@ export function AgreeRow({ criterion, looks, isShut, onAgree }: AgreeRowProps) {
                 borderColor: { xs: "divider", sm: "divider" },
                 bgcolor: given.length > 0 ? "background.default" : undefined,
                 "&:hover": { bgcolor: "background.default" },
-                ...(looks.agreed?.level === level && { boxShadow: (theme) => `inset 0 0 0 3px ${theme.vars?.palette.text.primary ?? ""}` }),
+                ...(ringed === level && { boxShadow: (theme) => `inset 0 0 0 3px ${theme.vars?.palette.text.primary ?? ""}` }),
               }}
             >
               <Typography variant="figure" component="span" sx={{ fontSize: 19, lineHeight: 1 }}>
@@ -77,9 +82,9 @@ export function AgreeRow({ criterion, looks, isShut, onAgree }: AgreeRowProps) {
               <Typography variant="body2" component="span" sx={{ fontSize: 13.5, lineHeight: 1.3, overflowWrap: "anywhere" }}>
                 {it.text}
               </Typography>
-              {given.map(({ round, by }) => (
-                <Typography key={round} variant="label" component="span" sx={{ fontSize: 15, color: "secondary.main" }}>
-                  {round}: {by}
+              {given.map(({ text }) => (
+                <Typography key={text} variant="label" component="span" sx={{ fontSize: 15, color: "secondary.main" }}>
+                  {text}
                 </Typography>
               ))}
             </ButtonBase>

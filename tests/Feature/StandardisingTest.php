@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Attempt;
+use App\Models\StandardisingSet;
+use App\Models\User;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** Assessors judge trays without names alone, then compare. */
+final class StandardisingTest extends TestCase
+{
+    private string $set;
+
+    /** @var list<Attempt> */
+    private array $attempts;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->set = (string) Str::uuid7();
+        $this->attempts = array_values(Attempt::query()->with('student')->whereHas('release')->whereRelation('assessment', 'title', 'Truss first')->whereRelation('row', 'second_open', '[]')->limit(3)->get()->all());
+    }
+
+    public function testASetIsMadeOfThreeToSixReleasedTraysOfOnePractical(): void
+    {
+        $ids = array_map(static fn(Attempt $it): string => $it->id, $this->attempts);
+        $other = Attempt::query()->whereHas('release')->whereRelation('assessment', 'title', 'Skewer set')->firstOrFail()->id;
+        $this->as('teodor')->make($ids)->assertForbidden();
+        $this->as('marit')->make(array_slice($ids, 0, 2))->assertUnprocessable()->assertJsonPath('errors.0.path', 'attempts');
+        $this->make([$ids[0], $ids[0], $ids[0]])->assertUnprocessable();
+        $this->make([$ids[0], $ids[1], $other])->assertConflict();
+        $this->make([$ids[0], $ids[1], $this->station(1)->id])->assertConflict();
+        $this->make($ids)->assertOk()->assertJsonCount(3, 'trays')->assertJsonPath('trays.2.label', 'C');
+        $this->make($ids)->assertOk();
+        $this->make(array_reverse($ids))->assertConflict();
+    }
+
+    public function testNothingInASetSaysWhoseATrayIs(): void
+    {
+        $named = $this->attempts[0];
+        foreach (['Amina cut well: '.$named->student->name, 'The knot slipped twice'] as $text) {
+            $this->as('marit')->postJson("/api/v1/attempts/{$named->id}/captures", ['device' => 'Tablet', 'captures' => [self::capture(['kind' => 'note', 'text' => $text])]])->assertOk();
+        }
+        $this->makeUsual();
+        $answer = $this->as('ilse')->getJson("/api/v1/standardising/{$this->set}")->assertOk();
+        $text = (string) $answer->getContent();
+        foreach ($this->attempts as $attempt) {
+            foreach ([$attempt->id, $attempt->student_id, ...explode(' ', $attempt->student->name)] as $leak) {
+                self::assertStringNotContainsString($leak, $text);
+            }
+        }
+        self::assertStringContainsString('The knot slipped twice', $text);
+        foreach (['"station":', 'Distinction', 'Merit'] as $leak) {
+            self::assertStringNotContainsString($leak, $text);
+        }
+        $answer->assertJsonPath('trays.0.result.total', null)->assertJsonPath('trays.0.result.band', null)->assertJsonPath('trays.0.result.reasons', [])->assertJsonPath('trays.0.result.components', []);
+        self::assertNotNull($answer->json('trays.0.result.pieces.0.mass_mg'));
+    }
+
+    public function testEverybodyJudgesAloneUntilItIsOpened(): void
+    {
+        $this->makeUsual();
+        foreach (['marit' => 3, 'teodor' => 1, 'ilse' => 4] as $account => $level) {
+            $this->as($account)->take(['kind' => 'level', 'tray' => 'A', 'criterion' => 'board', 'level' => $level - 1])->assertOk();
+            $answer = $this->take(['kind' => 'level', 'tray' => 'A', 'criterion' => 'board', 'level' => $level])->assertOk();
+            $board = self::look($answer, 'board');
+            self::assertSame([$level, [], null, null], [$board['yours'], $board['given'], $board['spread'], $board['reference']]);
+        }
+        $this->take(['kind' => 'reference', 'tray' => 'A', 'criterion' => 'board', 'level' => 2, 'reason' => 'x'])->assertConflict();
+        $this->take(['kind' => 'finished'])->assertOk()->assertJsonPath('finished', ['Ilse Karimova'])->assertJsonPath('is_finished', true);
+        $this->take(['kind' => 'level', 'tray' => 'A', 'criterion' => 'board', 'level' => 0])->assertConflict();
+        $this->as('teodor')->take(['kind' => 'opened'])->assertForbidden();
+        $this->as('marit')->take(['kind' => 'opened'])->assertOk()->assertJsonPath('is_open', true);
+        $this->as('teodor')->take(['kind' => 'level', 'tray' => 'A', 'criterion' => 'board', 'level' => 0])->assertConflict();
+        $board = self::look($this->getJson("/api/v1/standardising/{$this->set}"), 'board');
+        self::assertEqualsCanonicalizing([['Marit Oyelaran', 3], ['Teodor Vance', 1], ['Ilse Karimova', 4]], array_map(static fn(mixed $it): array => [data_get($it, 'by'), data_get($it, 'level')], (array) $board['given']));
+        self::assertSame(3, $board['spread']);
+    }
+
+    public function testTheLeadFixesTheReferenceAndEverybodyIsHeldAgainstIt(): void
+    {
+        $this->makeUsual();
+        $this->as('teodor')->take(['kind' => 'level', 'tray' => 'A', 'criterion' => 'board', 'level' => 1])->assertOk();
+        $this->take(['kind' => 'level', 'tray' => 'B', 'criterion' => 'board', 'level' => 3])->assertOk();
+        $this->as('marit')->take(['kind' => 'opened'])->assertOk();
+        $this->take(['kind' => 'reference', 'tray' => 'A', 'criterion' => 'board', 'level' => 2, 'reason' => ' '])->assertUnprocessable()->assertJsonPath('errors.0.path', 'reason');
+        $this->as('teodor')->take(['kind' => 'reference', 'tray' => 'A', 'criterion' => 'board', 'level' => 2, 'reason' => 'So it says'])->assertForbidden();
+        $this->as('marit')->take(['kind' => 'reference', 'tray' => 'A', 'criterion' => 'board', 'level' => 2, 'reason' => 'So it says'])->assertOk();
+        $answer = $this->take(['kind' => 'reference', 'tray' => 'B', 'criterion' => 'board', 'level' => 3, 'reason' => 'So it says'])->assertOk();
+        self::assertSame(['level' => 2, 'by' => 'Marit Oyelaran', 'reason' => 'So it says'], self::look($answer, 'board')['reference']);
+        $answer->assertJsonPath('against.0.name', 'Teodor Vance')->assertJsonPath('against.0.levels', 2)->assertJsonPath('against.0.exact', 0.5)->assertJsonPath('against.0.mean_difference', -0.5);
+    }
+
+    public function testWhatASetDoesNotHaveIsRefusedWithItsPlace(): void
+    {
+        $this->makeUsual();
+        $this->as('teodor');
+        foreach ([['tray' => 'Z', 'criterion' => 'board', 'level' => 0, 'at' => 'tray'], ['tray' => 'A', 'criterion' => 'none', 'level' => 0, 'at' => 'criterion'], ['tray' => 'A', 'criterion' => 'board', 'level' => 99, 'at' => 'level']] as $wrong) {
+            $this->take(['kind' => 'level'] + array_diff_key($wrong, ['at' => 1]))->assertUnprocessable()->assertJsonPath('errors.0.path', $wrong['at']);
+        }
+        $this->take(['kind' => 'finished'])->assertConflict();
+        $this->getJson("/api/v1/standardising/{$this->set}/photos/".str_repeat('0', 64))->assertNotFound();
+    }
+
+    public function testWhoIsAtASecondLookOfOneOfItsTraysIsNotShownTheSet(): void
+    {
+        $teodor = User::query()->where('email', 'teodor@tollgate-quay.example')->firstOrFail();
+        $set = StandardisingSet::query()->where('title', 'Skewer set, before the exam')->firstOrFail();
+        $attempt = $set->attempts[0];
+        $this->as('marit')->postJson("/api/v1/attempts/$attempt/captures", ['device' => 'Tablet', 'captures' => [self::capture(['kind' => 'second_look', 'event' => 'asked', 'marker' => $teodor->id])]])->assertOk();
+        $this->as('teodor')->getJson("/api/v1/standardising/$set->id")->assertConflict();
+        $this->as('ilse')->getJson("/api/v1/standardising/$set->id")->assertOk();
+    }
+
+    private function makeUsual(): void
+    {
+        $this->as('marit')->make(array_map(static fn(Attempt $it): string => $it->id, $this->attempts))->assertOk();
+    }
+
+    /**
+     * @param list<string> $attempts
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function make(array $attempts): TestResponse
+    {
+        return $this->putJson("/api/v1/standardising/{$this->set}", ['title' => 'Before the exam', 'attempts' => $attempts]);
+    }
+
+    /**
+     * @param array<string, mixed> $step
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function take(array $step): TestResponse
+    {
+        return $this->putJson("/api/v1/standardising/{$this->set}/entries/".Str::uuid7(), $step);
+    }
+
+    /**
+     * @param TestResponse<\Symfony\Component\HttpFoundation\Response> $answer
+     *
+     * @return array<string, mixed> of the first tray
+     */
+    private static function look(TestResponse $answer, string $criterion): array
+    {
+        return (array) collect((array) $answer->json('trays.0.looks'))->firstWhere('criterion', $criterion);
+    }
+}

@@ -1,0 +1,52 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { v7 as uuid } from "uuid";
+import { answer, api } from "./client";
+import type { StandardisingStep } from "./types";
+
+const listKey = ["standardising"];
+const keyOf = (set: string) => [...listKey, set];
+
+/** Others finish, and the lead opens the set, while one looks at it. */
+const NEWS_EVERY_MS = 5_000;
+
+/** Which sets are there? */
+export function useStandardisingSets() {
+  return useQuery({ queryKey: listKey, refetchOnMount: "always", queryFn: () => answer(api.GET("/standardising")) });
+}
+
+/** How do I see this set, and when it is open, how does everybody? */
+export function useStandardisingSet(set: string) {
+  return useQuery({
+    queryKey: keyOf(set),
+    refetchOnMount: "always",
+    refetchInterval: NEWS_EVERY_MS,
+    queryFn: () => answer(api.GET("/standardising/{set}", { params: { path: { set } } })),
+  });
+}
+
+export function useMakeStandardisingSet() {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: ({ id, ...body }: { id: string; title: string; attempts: string[] }) =>
+      answer(api.PUT("/standardising/{id}", { params: { path: { id } }, body })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: listKey }),
+  });
+}
+
+/** Judges, finishes, opens, fixes a reference; one after the other, so that what is tapped quickly arrives in order. */
+export function useStandardise(set: string) {
+  const queries = useQueryClient();
+
+  return useMutation({
+    scope: { id: `standardise ${set}` },
+    mutationFn: async (body: StandardisingStep) => {
+      await queries.cancelQueries({ queryKey: keyOf(set) });
+
+      return answer(api.PUT("/standardising/{set}/entries/{entry}", { params: { path: { set, entry: uuid() } }, body }));
+    },
+    onSuccess: (now) => {
+      queries.setQueryData(keyOf(set), now);
+    },
+  });
+}
