@@ -70,9 +70,13 @@ const standard = (title, cut) => async (page) => {
   await page.getByRole("link", { name: title }).click();
   await page.locator(`[data-holder="${cut}"]`).press("Enter");
 };
-await picture("shelf", {}, async (page) => {
-  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
-  await page.getByRole("link", { name: /^Chicken, eight pieces \d/ }).waitFor();
+await picture("both-looks", {}, async (page) => {
+  await page.getByRole("link", { name: /too far apart/ }).click();
+  await page.getByRole("group").filter({ hasText: "agree on a step" }).waitFor();
+});
+await picture("agreement", {}, async (page) => {
+  await page.goto("/agreement");
+  await page.getByRole("region", { name: "Totals" }).waitFor();
 });
 await picture("standard-bird", {}, standard(/^Chicken, eight pieces \d/, "thigh.left"));
 await picture("brief", { height: 1000 }, async (page) => {
@@ -114,12 +118,6 @@ await picture("standard-editor", {}, async (page) => {
   await page.getByRole("button", { name: "Drumette meat and skin, left", exact: true }).click();
   await page.getByRole("button", { name: "Move here, to Left breast: Drumette meat and skin, left" }).click();
   await page.getByText("What changes").waitFor();
-});
-await picture("school", {}, async (page) => {
-  await page.goto("/standards/school");
-  await page.getByRole("heading", { name: "Variants of practice" }).scrollIntoViewIfNeeded();
-  await page.mouse.wheel(0, 420);
-  await page.getByRole("radiogroup", { name: "Rinse the bird?" }).waitFor();
 });
 await picture("own-results", { account: "lucia" }, (page) => page.getByRole("link", { name: /rehearsal/ }).waitFor());
 const ledger = (path, sign) => async (page) => {

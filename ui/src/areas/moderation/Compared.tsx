@@ -1,3 +1,4 @@
+import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Standard, StandardisedTray } from "../../api/types";
@@ -34,9 +35,11 @@ export function Compared({ tray, standard, isLead, onFix }: ComparedProps) {
           onChange={({ target }) => setReason(target.value)}
         />
       )}
-      <Toggle isOn={showsAll} onToggle={() => setShowsAll(!showsAll)}>
-        Every criterion
-      </Toggle>
+      <Box sx={{ mb: 1 }}>
+        <Toggle isOn={showsAll} onToggle={() => setShowsAll(!showsAll)}>
+          Every criterion
+        </Toggle>
+      </Box>
       {shown.map((it) => {
         const criterion = standard.criteria?.find(({ id }) => id === it.criterion);
 

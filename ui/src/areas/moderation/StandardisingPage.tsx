@@ -64,7 +64,9 @@ function OneSet({ set }: { set: Standardising }) {
           {saidOf(take.error)}
         </Typography>
       )}
-      <AgainstReference against={set.against} />
+      <Box sx={{ mb: 2 }}>
+        <AgainstReference against={set.against} />
+      </Box>
       <Tabs
         label="Trays of the set"
         tabs={Object.fromEntries(set.trays.map((it) => [it.label, `Tray ${it.label}`]))}
