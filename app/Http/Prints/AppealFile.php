@@ -45,6 +45,8 @@ final readonly class AppealFile
             'appeal' => AppealView::of($appeal->setRelation('attempt', $attempt), $user),
             'school' => $this->school->settings->name,
             'reasons' => array_map(static fn(Node $it): array => [$it->at('text')->text(), $it->at('lost')->number(-100, 100)], Node::of($page->result, 'result')->itemsOf('reasons')),
+            'answerBy' => $appeal->answer_by->format('j F Y'),
+            'heldOn' => CarbonImmutable::parse($page->held_on)->format('l j F Y'),
             'looks' => array_map(static fn(CriterionLooksView $it): array => [$title($it), $it], $tray->looks),
             'log' => array_map(fn(LogEntryView $it): array => $this->line($it, $page->units), $tray->log),
             'photos' => array_map(fn(string $it): string => 'data:image/jpeg;base64,'.base64_encode((string) $this->photos->get($it)), $page->photos),

@@ -53,7 +53,7 @@ final readonly class WaitingView
             $attempt->assessment_id,
             $attempt->id,
             "{$attempt->assessment->title}: {$sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $attempt->station, 'student' => $attempt->student->name]))}",
-            $sentences->say(Message::of($appeal->assignee() === null ? MessageCode::WaitingAppealGive : MessageCode::WaitingAppealDecide, ['day' => $appeal->answer_by->toDateString()])),
+            $sentences->say(Message::of($appeal->assignee() === null ? MessageCode::WaitingAppealGive : MessageCode::WaitingAppealDecide, ['day' => $appeal->answer_by->format('j F')])),
         );
     }
 

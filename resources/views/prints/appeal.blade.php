@@ -5,9 +5,9 @@
     .log td { font-size: 8pt; padding: 1pt 6pt 1pt 0; }
 @endpush
 @section('body')
-<p class="head">{{ $school }}. {{ $page->practical }}, {{ $page->held_on }}, station {{ $page->station }}. Version {{ $page->version }}.</p>
+<p class="head">{{ $school }}. {{ $page->practical }}, {{ $heldOn }}, station {{ $page->station }}. Version {{ $page->version }}.</p>
 <h1>Appeal of {{ $page->student }}</h1>
-<p>Made {{ \Carbon\CarbonImmutable::parse($appeal->made_at)->setTimezone($zone)->format('j F Y, H:i') }}; to be decided by {{ $appeal->answer_by }}. {{ $appeal->assignee === null ? 'Nobody looks at it yet.' : "Looked at by {$appeal->assignee->name}." }}</p>
+<p>Made {{ \Carbon\CarbonImmutable::parse($appeal->made_at)->setTimezone($zone)->format('j F Y, H:i') }}; to be decided by {{ $answerBy }}. {{ $appeal->assignee === null ? 'Nobody looks at it yet.' : "Looked at by {$appeal->assignee->name}." }}</p>
 @foreach ($appeal->lines as $line)
     <h3>{{ $line->text }} (− {{ number_format($line->lost, 2) }})</h3>
     <p>{{ $line->why }}</p>

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { useTerm } from "../../api/useLedger";
-import { Field } from "../../parts/Field";
+import { areDays, FromTo } from "../../parts/FromTo";
 import { Loading, ProblemNotice } from "../../parts/Notice";
 import { LedgerPage } from "./LedgerPage";
 import { TermCosts } from "./TermCosts";
@@ -17,7 +17,7 @@ export function Term() {
   const today = useToday();
   const [from, setFrom] = useState(() => daysAfter(mondayOf(today), -USUAL_DAYS_BACK));
   const [to, setTo] = useState(() => daysAfter(mondayOf(today), LAST_DAY));
-  const isAsked = from !== "" && to !== "" && from <= to;
+  const isAsked = areDays(from, to);
   const term = useTerm(isAsked ? { from, to } : null);
 
   return (
@@ -30,14 +30,7 @@ export function Term() {
               {it.title}
             </Button>
           ))}
-          <Field label="From" type="date" value={from} onChange={({ target }) => setFrom(target.value)} />
-          <Field
-            label="To"
-            type="date"
-            value={to}
-            problem={from !== "" && to !== "" && from > to ? "Before the first day" : undefined}
-            onChange={({ target }) => setTo(target.value)}
-          />
+          <FromTo from={from} to={to} onFrom={setFrom} onTo={setTo} />
         </Box>
       }
     >

@@ -7,7 +7,7 @@ import { useAgreement } from "../../api/useModeration";
 import type { Agreement } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { useToday } from "../../offline/useToday";
-import { Field } from "../../parts/Field";
+import { areDays, FromTo } from "../../parts/FromTo";
 import { counted, percent, points } from "../../parts/format";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
@@ -24,7 +24,7 @@ export function AgreementPage() {
   const today = useToday();
   const [from, setFrom] = useState(() => daysAfter(today, -USUAL_DAYS_BACK));
   const [to, setTo] = useState(today);
-  const isAsked = from !== "" && to !== "" && from <= to;
+  const isAsked = areDays(from, to);
   const agreement = useAgreement(isAsked ? { from, to } : null);
 
   return (
@@ -40,14 +40,7 @@ export function AgreementPage() {
         <Button component={Link} to="/standardising">
           Standardising sets
         </Button>
-        <Field label="From" type="date" value={from} onChange={({ target }) => setFrom(target.value)} />
-        <Field
-          label="To"
-          type="date"
-          value={to}
-          problem={from !== "" && to !== "" && from > to ? "Before the first day" : undefined}
-          onChange={({ target }) => setTo(target.value)}
-        />
+        <FromTo from={from} to={to} onFrom={setFrom} onTo={setTo} />
       </Box>
       {agreement.data !== undefined ? (
         <AgreementOf agreement={agreement.data} />
