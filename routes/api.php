@@ -30,6 +30,7 @@ use App\Http\Controllers\Api\PotController;
 use App\Http\Controllers\Api\PriceController;
 use App\Http\Controllers\Api\PrintController;
 use App\Http\Controllers\Api\PutAwayController;
+use App\Http\Controllers\Api\RecordController;
 use App\Http\Controllers\Api\ReleaseController;
 use App\Http\Controllers\Api\RosterController;
 use App\Http\Controllers\Api\ScaleController;
@@ -81,6 +82,8 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('/students', [StudentController::class, 'index']);
     Route::post('/students', [StudentController::class, 'store']);
     Route::patch('/students/{student}', [StudentController::class, 'update']);
+    Route::get('/students/{student}/record.csv', [RecordController::class, 'csv']);
+    Route::get('/students/{student}/record.pdf', [RecordController::class, 'pdf']);
     Route::post('/students/{student}/accommodations', [StudentController::class, 'allow']);
     Route::delete('/students/{student}/accommodations/{accommodation}', [StudentController::class, 'end']);
     Route::get('/changes', [ChangesController::class, 'index']);

@@ -33,7 +33,7 @@ final class AccessTest extends TestCase
         'GET /people' => 'c', 'POST /people' => 'c', 'PATCH /people/{person}' => 'c', 'POST /people/{person}/code' => 'c', 'GET /changes' => 'c',
         'GET /roster' => 'ic', 'GET /roster.csv' => 'ic', 'GET /roster.zip' => 'ic', 'POST /roster/plan' => 'ic', 'POST /roster/import' => 'ic',
         'POST /groups' => 'ic', 'PUT /groups/{group}' => 'ic', 'POST /groups/{group}/codes' => 'ic',
-        'GET /students' => 'ic', 'POST /students' => 'ic', 'PATCH /students/{student}' => 'ic', 'POST /students/{student}/accommodations' => 'ic',
+        'GET /students' => 'ic', 'POST /students' => 'ic', 'PATCH /students/{student}' => 'ic', 'GET /students/{student}/record.csv' => 'ic', 'GET /students/{student}/record.pdf' => 'ic', 'POST /students/{student}/accommodations' => 'ic',
         'DELETE /students/{student}/accommodations/{accommodation}' => 'ic',
         'GET /school' => 'iac', 'PATCH /school' => 'ic', 'GET /carcasses' => 'iac', 'GET /policy' => 'iac', 'POST /policy' => 'ic', 'POST /policy/try' => 'ic', 'GET /policy/document' => 'iac',
         'GET /briefs' => 'ic', 'GET /missed-tries' => 'ic', 'GET /briefs/{brief}' => 'ic', 'PUT /briefs/{brief}' => 'ic', 'DELETE /briefs/{brief}' => 'ic', 'POST /briefs/{brief}/set' => 'ic', 'POST /briefs/{brief}/postpone' => 'ic', 'POST /briefs/{brief}/cancel' => 'ic', 'GET /briefs/{brief}/print' => 'ic', 'GET /briefs/{brief}/purchase.csv' => 'ic',

@@ -212,6 +212,18 @@ final class ReleasesTest extends TestCase
         unlink($path);
     }
 
+    public function testARecordHoldsWhatOneStudentWasGivenLast(): void
+    {
+        $student = $this->station(1)->student;
+        $rows = fn(string $days = ''): array => array_map(static fn(string $it): array => str_getcsv($it), explode("\r\n", trim((string) $this->as('ilse')->get("/api/v1/students/$student->id/record.csv$days")->assertOk()->getContent())));
+        self::assertSame(['Truss first', 'Sea trout fillets', 'Chicken eight-piece, rehearsal', 'Skewer set'], array_column(array_slice($rows(), 1), 1));
+        $this->release(['attempts' => [$this->station(1)->id]])->assertOk();
+        $last = array_slice($rows(), -1)[0];
+        self::assertSame(['Chicken eight-piece', 'Chicken, eight pieces', $this->station(1)->row->band, '1'], [$last[1], $last[2], $last[4], $last[5]]);
+        self::assertCount(1, $rows('?from=2020-01-01&to=2020-06-01'));
+        self::assertStringStartsWith('%PDF', (string) $this->get("/api/v1/students/$student->id/record.pdf")->assertOk()->getContent());
+    }
+
     /** @param array<string, mixed> $body */
     private function release(array $body = []): TestResponse
     {

@@ -10,6 +10,7 @@ use App\Models\User;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 /** A second assessor of a tray is told nothing of the first look until they have finished: at every address, in every answer. */
@@ -30,8 +31,11 @@ final class SecondLooksTest extends TestCase
         self::assertNotContains($this->idOf('teodor'), Attempt::query()->findOrFail($this->attempt->id)->row->judged_by, "the demo's first look is $by's");
     }
 
-    public function testNoAnswerTellsASecondMarkerOfTheFirstLook(): void
+    #[TestWith(['assessor'])]
+    #[TestWith(['instructor'])]
+    public function testNoAnswerTellsASecondMarkerOfTheFirstLook(string $role): void
     {
+        User::query()->whereKey($this->idOf('teodor'))->update(['role' => $role]);
         $this->as('marit')->ask('teodor')->assertOk();
         $this->as('teodor');
         $answers = [];
@@ -50,6 +54,19 @@ final class SecondLooksTest extends TestCase
             $answer = $this->get("/api/v1$path", ['Accept' => 'application/json']);
             self::assertSame($answers[$address], self::timeless($answer->getStatusCode() === 200 ? (string) $answer->getContent() : ''), "$address follows what the first assessor does");
         }
+    }
+
+    public function testTryingAPolicyTellsNothingEither(): void
+    {
+        User::query()->whereKey($this->idOf('teodor'))->update(['role' => 'instructor']);
+        $policy = json_decode((string) $this->as('marit')->get('/api/v1/policy/document')->getContent(), true);
+        self::assertIsArray($policy);
+        $policy['bands'] = [['label' => 'Pass', 'min' => 99], ['label' => 'Refer', 'min' => 0]];
+        $tried = fn(string $account): string => (string) $this->as($account)->postJson('/api/v1/policy/try', $policy)->assertOk()->getContent();
+        self::assertStringContainsString($this->attempt->id, $tried('teodor'));
+        $this->as('marit')->ask('teodor')->assertOk();
+        self::assertStringNotContainsString($this->attempt->id, $tried('teodor'));
+        self::assertStringContainsString($this->attempt->id, $tried('marit'));
     }
 
     public function testTheAnswerToAWriteTellsNothingEither(): void
@@ -229,6 +246,7 @@ final class SecondLooksTest extends TestCase
                 $paths[$path] = $filled;
             }
         }
+        $paths['record'] = "/students/{$this->attempt->student_id}/record.csv";
         $paths['captures after 0'] = "/assessments/{$this->attempt->assessment_id}/captures?after=0";
         $paths['find'] = '/find?q='.rawurlencode($this->attempt->student->name);
 

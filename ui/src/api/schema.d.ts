@@ -998,6 +998,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/students/{student}/record.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recordCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/students/{student}/record.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recordPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}/release": {
         parameters: {
             query?: never;
@@ -6778,6 +6810,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PutAwayView"];
+                };
+            };
+        };
+    };
+    recordCsv: {
+        parameters: {
+            query?: {
+                /** @description The Monday 15 weeks ago where nothing is said. */
+                from?: string;
+                /** @description 16 weeks where nothing is said. */
+                to?: string;
+            };
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The released results */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    recordPdf: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The released results on a page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

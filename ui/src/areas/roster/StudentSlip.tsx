@@ -56,6 +56,16 @@ export function StudentSlip({ student, groups, products, inGroup, onClose }: Stu
       actions={
         <>
           <Button onClick={onClose}>Close</Button>
+          {student !== null && (
+            <>
+              <Button component="a" href={`/api/v1/students/${student.id}/record.pdf`} target="_blank">
+                Results, PDF
+              </Button>
+              <Button component="a" href={`/api/v1/students/${student.id}/record.csv`} download>
+                CSV
+              </Button>
+            </>
+          )}
           <Button type="submit" variant="contained" disabled={keep.isPending}>
             {student === null ? "Add" : "Change"}
           </Button>
