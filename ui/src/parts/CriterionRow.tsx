@@ -49,7 +49,9 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, note = ""
           </Typography>
         )}
       </Box>
-      <Box sx={{ display: "grid", gridTemplateColumns: `repeat(${criterion.levels.length}, minmax(0, 1fr))` }}>
+      <Box
+        sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: `repeat(${criterion.levels.length}, minmax(0, 1fr))` } }}
+      >
         {criterion.levels.map((it, index) => (
           <ButtonBase
             key={it.text}
@@ -61,13 +63,14 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, note = ""
               alignItems: "flex-start",
               justifyContent: "flex-start",
               textAlign: "left",
-              minHeight: 88,
+              minHeight: { xs: 48, sm: 88 },
               minWidth: 0,
               p: 1.25,
               pr: 0.75,
               gap: 0.5,
-              borderLeft: index === 0 ? "none" : "1px solid",
-              borderColor: "divider",
+              borderLeft: { sm: index === 0 ? "none" : "1px solid" },
+              borderTop: { xs: "1px solid", sm: "none" },
+              "&&": { borderColor: "divider" },
               "&:hover": { bgcolor: "background.default" },
               ...(level === index && {
                 bgcolor: "background.default",

@@ -33,7 +33,7 @@ export function DifferencePicture({ totals }: { totals: Totals }) {
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
         aria-label={`Differences of ${dots.length} totals over their means: mean ${signed(totals.bias ?? 0)}, limits ${signed(totals.lower ?? 0)} and ${signed(totals.upper ?? 0)} points`}
-        sx={{ width: "100%", maxWidth: 640, display: "block", my: 1, "& text": { fontSize: 13, fill: "currentColor" } }}
+        sx={{ width: "100%", maxWidth: 640, display: "block", my: 1, "& text": { fontSize: { xs: 20, sm: 13 }, fill: "currentColor" } }}
       >
         <rect
           x={PAD.left}

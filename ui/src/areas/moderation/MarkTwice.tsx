@@ -89,7 +89,7 @@ function TwiceRow({ row, mayAsk, onAsk, onCallOff }: TwiceRowProps) {
         py: 1,
         borderBottom: "1px solid",
         borderColor: "divider",
-        "& > :nth-of-type(n + 3)": { gridColumn: { xs: "2", md: "auto" } },
+        "& > :nth-child(n + 3)": { gridColumn: { xs: "2", md: "auto" } },
       }}
     >
       <Typography variant="figure" sx={{ fontSize: 24 }}>
