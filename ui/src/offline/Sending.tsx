@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useEffect, useMemo, useRef, type ReactNode } from "react";
-import { askAgain, tell } from "../api/askAgain";
+import { askAgain, isOld, tell } from "../api/askAgain";
 import { ledgerKey } from "../api/useLedger";
 import type { Fact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
 import { sessionKey, useUser } from "../api/useSession";
@@ -59,7 +59,11 @@ export function Sending({ children }: { children: ReactNode }) {
         void askAgain(queries, ["sheet", tray.assessment]);
         void askAgain(queries, ["moderation", tray.assessment]);
       },
-      onLots: () => askAgain(queries, ledgerKey),
+      onLots: async () => {
+        await askAgain(queries, ledgerKey);
+        // Gone from here before it is in what is shown, it would lie on the tables again, to be put away twice. It may be sent again.
+        if (isOld(queries, ledgerKey)) throw new Error("the ledger is not shown anew yet");
+      },
       onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),
     });
     sender.current = started;

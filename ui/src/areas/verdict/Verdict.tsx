@@ -6,6 +6,7 @@ import type { VerdictPage } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { useReleasedVerdict, useCurrentVerdict } from "../../api/useVerdict";
 import { Rail } from "../../app/Rail";
+import { MiniTray } from "../../parts/MiniTray";
 import { Photos } from "../../parts/Photos";
 import { PieceTable } from "../../parts/PieceTable";
 import { Reasons } from "../../parts/Reasons";
@@ -80,6 +81,7 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
           </Typography>
           <ShownVersion page={page} />
           <Total page={page} />
+          <MiniTray layout={page.layout} verdicts={Object.fromEntries(page.result.pieces.map((it) => [it.id, it.verdict]))} />
           <ChangedSince page={page} />
           {(result.remarks ?? []).map((remark) => (
             <RemarkNote key={remark.text} remark={remark} page={page} />
