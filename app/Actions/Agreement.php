@@ -22,7 +22,8 @@ final readonly class Agreement
     public function byCriterion(): array
     {
         $pairs = $this->apart->criteria(array_map(static fn(JudgedTwice $it): int => count($it->criterion->levels), $this->criteria));
-        usort($pairs, static fn(LevelPairs $a, LevelPairs $b): int => [$a->kappa() ?? 1.0, $a->exact(), $a->id] <=> [$b->kappa() ?? 1.0, $b->exact(), $b->id]);
+        $apart = array_map(static fn(LevelPairs $it): array => [$it->kappa() ?? 1.0, $it->exact(), $it->id], $pairs);
+        array_multisort($apart, $pairs);
 
         return $pairs;
     }

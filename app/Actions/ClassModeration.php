@@ -47,8 +47,9 @@ final readonly class ClassModeration
     public function looksOf(Attempt $attempt): CountedLooks
     {
         $differ = $toAgree = $agreed = 0;
+        $looks = $attempt->row->looks;
         foreach ($this->standard->criteria as $criterion) {
-            $level = static fn(string $round): ?int => is_int($it = data_get($attempt->row->looks, ['levels', $criterion->id, $round, 'level'])) ? $it : null;
+            $level = static fn(string $round): ?int => is_int($it = data_get($looks, ['levels', $criterion->id, $round, 'level'])) ? $it : null;
             $given = new GivenLevels($level('first'), $level('second'), $level('agreed'));
             $differ += $given->differ() ? 1 : 0;
             $agreed += $given->agreed === null ? 0 : 1;

@@ -10,7 +10,6 @@ use App\Models\Capture;
 use App\Models\ResultRow;
 use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Capture\LevelJudged;
-use DeftBlade\Core\Capture\MarkRound;
 use DeftBlade\Core\Capture\SecondLooks;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Grading\ComponentScore;
@@ -58,12 +57,11 @@ final readonly class ProjectResults
     private static function looks(AttemptResult $result, Grader $grader): array
     {
         $seconds = SecondLooks::of($result->attempt->log->history);
-        $first = array_filter($result->attempt->log->history->holding(LevelJudged::class), static fn(LevelJudged $it): bool => $it->round === MarkRound::First);
         $both = TwoLooks::of($result, $grader);
         $given = static fn(?LevelJudged $it): ?array => $it === null ? null : ['level' => $it->level, 'by' => $it->by];
 
         return [
-            'judged_by' => array_values(array_unique(array_map(static fn(LevelJudged $it): string => $it->by, $first))),
+            'judged_by' => $seconds->first,
             'second_open' => $seconds->open,
             'second_finished' => $seconds->finished,
             'looks' => $both === null ? null : (object) [

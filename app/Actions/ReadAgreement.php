@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Assessment;
-use App\Models\Attempt;
+use App\Models\ResultRow;
 use App\Models\User;
 use App\School\School;
 use Carbon\CarbonImmutable;
@@ -13,6 +13,7 @@ use DeftBlade\Core\Agreement\AssessorsApart;
 use DeftBlade\Core\Agreement\LevelTwice;
 use DeftBlade\Core\Agreement\TotalTwice;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Criterion;
 use DeftBlade\Core\Standard\Standard;
 use Illuminate\Support\Collection;
 
@@ -23,57 +24,66 @@ final readonly class ReadAgreement
 
     public function between(CarbonImmutable $from, CarbonImmutable $to): Agreement
     {
-        $attempts = Attempt::query()->with('assessment.held.standard')
-            ->whereHas('row', static fn($row) => $row->whereNotNull('looks')->where('second_open', '[]'))
-            ->whereHas('assessment', static fn($class) => $class->whereNull('cancelled')->whereBetween('held_on', [$from->toDateString(), $to->toDateString()]))
-            ->get()->sortBy(static fn(Attempt $it): string => $it->assessment->held_on->toDateString().$it->id);
-        $standards = $this->standards($attempts->map(static fn(Attempt $it): Assessment => $it->assessment)->values());
-        $criteria = $levels = $totals = $trays = [];
-        foreach ($attempts as $attempt) {
-            $held = $attempt->assessment->held;
-            $standard = $standards[$held->sha256];
-            $people = ['first' => [], 'second' => []];
-            foreach ($standard->criteria as $criterion) {
-                $given = self::given($attempt, $criterion->id);
+        $rows = ResultRow::query()->select('results.*')->join('assessments', 'assessments.id', '=', 'results.assessment_id')
+            ->whereNotNull('looks')->where('second_open', '[]')->whereNull('cancelled')->whereBetween('held_on', [$from->toDateString(), $to->toDateString()])
+            ->orderBy('held_on')->orderBy('attempt_id')->get();
+        $classes = Assessment::query()->with('held.standard')->findMany($rows->unique('assessment_id')->pluck('assessment_id')->all())->keyBy('id');
+        $standards = $this->standards($classes);
+        $judged = $classes->map(static fn(Assessment $it): array => self::judged($it, $standards[$it->held->sha256]));
+        $levels = $totals = $trays = [];
+        foreach ($rows as $row) {
+            $looks = $row->looks;
+            $first = $second = [];
+            foreach ($judged[$row->assessment_id] ?? [] as $key => $twice) {
+                $given = self::given(data_get($looks, ['levels', $twice->criterion->id]));
                 if ($given === null) {
                     continue;
                 }
-                // Two standards may have a criterion of the same id with other levels.
-                $key = "{$criterion->id}/".count($criterion->levels);
-                $criteria[$key] = new JudgedTwice($criterion, $standard->title, $held->published_standard_id);
                 $levels[] = new LevelTwice($key, ...$given);
-                $people['first'][$given['firstBy']] = $people['second'][$given['secondBy']] = true;
+                $first[$given['firstBy']] = $second[$given['secondBy']] = true;
             }
-            [$first, $second] = [data_get($attempt->row->looks, 'first_total'), data_get($attempt->row->looks, 'second_total')];
+            [$firstTotal, $secondTotal] = [data_get($looks, 'first_total'), data_get($looks, 'second_total')];
             // A total is one person's where they gave every level of it.
-            if (is_numeric($first) && is_numeric($second) && count($people['first']) === 1 && count($people['second']) === 1) {
-                $totals[] = new TotalTwice($attempt->id, (string) key($people['first']), (float) $first, (string) key($people['second']), (float) $second);
-                $trays[$attempt->id] = "{$attempt->assessment->title}, {$attempt->assessment->held_on->toDateString()}, {$attempt->station}";
+            if (is_numeric($firstTotal) && is_numeric($secondTotal) && count($first) === 1 && count($second) === 1) {
+                $class = $classes[$row->assessment_id] ?? throw new \LogicException('a row is of a class');
+                $totals[] = new TotalTwice($row->attempt_id, (string) key($first), (float) $firstTotal, (string) key($second), (float) $secondTotal);
+                $trays[$row->attempt_id] = "{$class->title}, {$class->held_on->toDateString()}, {$row->station}";
             }
         }
-        $apart = new AssessorsApart($levels, $totals);
-        $people = array_unique(array_merge([], ...array_map(static fn(LevelTwice $it): array => [$it->firstBy, $it->secondBy], $levels)));
+        $people = [];
+        foreach ($levels as $it) {
+            $people[$it->firstBy] = $people[$it->secondBy] = true;
+        }
+        $criteria = array_intersect_key(array_merge([], ...$judged->values()->all()), array_column($levels, null, 'criterion'));
 
-        return new Agreement($apart, $criteria, User::query()->findMany($people)->mapWithKeys(static fn(User $it): array => [$it->id => $it->name])->all(), $trays, $attempts->count());
+        return new Agreement(new AssessorsApart($levels, $totals), $criteria, User::namesOf(array_keys($people)), $trays, $rows->count());
+    }
+
+    /** @return array<string, JudgedTwice> what may be judged in a class; two standards may have a criterion of the same id with other levels */
+    private static function judged(Assessment $class, Standard $standard): array
+    {
+        $criteria = array_map(static fn(Criterion $it): JudgedTwice => new JudgedTwice($it, $standard->title, $class->held->published_standard_id), $standard->criteria);
+
+        return array_combine(array_map(static fn(JudgedTwice $it): string => "{$it->criterion->id}/".count($it->criterion->levels), $criteria), $criteria);
     }
 
     /** @return array{firstBy: string, first: int, secondBy: string, second: int}|null null where not both judged it */
-    private static function given(Attempt $attempt, string $criterion): ?array
+    private static function given(mixed $rounds): ?array
     {
-        $said = static fn(string $round, string $key): mixed => data_get($attempt->row->looks, ['levels', $criterion, $round, $key]);
+        $said = static fn(string $round, string $key): mixed => data_get($rounds, [$round, $key]);
         [$first, $firstBy, $second, $secondBy] = [$said('first', 'level'), $said('first', 'by'), $said('second', 'level'), $said('second', 'by')];
 
         return is_int($first) && is_string($firstBy) && is_int($second) && is_string($secondBy) ? ['firstBy' => $firstBy, 'first' => $first, 'secondBy' => $secondBy, 'second' => $second] : null;
     }
 
     /**
-     * @param Collection<int, Assessment> $assessments
+     * @param Collection<array-key, Assessment> $classes
      *
      * @return array<string, Standard> in the words of the school, by the digest of what is held
      */
-    private function standards(Collection $assessments): array
+    private function standards(Collection $classes): array
     {
-        return $assessments->keyBy(static fn(Assessment $it): string => $it->held->sha256)
+        return $classes->keyBy(static fn(Assessment $it): string => $it->held->sha256)
             ->map(fn(Assessment $it): Standard => Standard::read(Node::of($this->school->said($it->held->document), 'standard')))->all();
     }
 }

@@ -62,9 +62,7 @@ final readonly class ReadCosts
     /** The practical before it that was held against the same standard: of its own group, else of any; null where there is none. */
     public function lastBefore(CostedClass $class): ?CostedClass
     {
-        $earlier = Assessment::query()->without('held')->select('assessments.*')->whereNull('cancelled')->where('held_on', '<', $class->assessment->held_on->toDateString())
-            ->whereExists(HeldDocuments::query()->without(['policy', 'standard'])->selectRaw('1')->join('published_standards', 'published_standards.id', '=', 'published_standard_id')
-                ->whereColumn('held_documents.assessment_id', 'assessments.id')->where('published_standards.key', $class->standard->key))
+        $earlier = Assessment::query()->without('held')->select('assessments.*')->heldBefore($class->assessment, $class->standard->key)
             ->whereExists(Delivery::query()->selectRaw('1')->whereColumn('deliveries.assessment_id', 'assessments.id'))
             ->orderByRaw('student_group_id = ? DESC', [$class->assessment->student_group_id])->latest('held_on')->first();
 

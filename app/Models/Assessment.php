@@ -8,6 +8,7 @@ use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Planning\PanPlace;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -43,6 +44,18 @@ final class Assessment extends Model
     protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'pans', 'arranged', 'brief_id', 'starts_at', 'ends_at', 'is_rehearsal', 'cancelled'];
 
     protected $with = ['held'];
+
+    /**
+     * Those of earlier days that were held against the same standard.
+     *
+     * @param Builder<Assessment> $query
+     */
+    public function scopeHeldBefore(Builder $query, self $assessment, string $standardKey): void
+    {
+        $query->whereNull('cancelled')->where('held_on', '<', $assessment->held_on->toDateString())
+            ->whereExists(HeldDocuments::query()->without(['policy', 'standard'])->selectRaw('1')->join('published_standards', 'published_standards.id', '=', 'published_standard_id')
+                ->whereColumn('held_documents.assessment_id', 'assessments.id')->where('published_standards.key', $standardKey));
+    }
 
     /** The seq of the last capture of the class; 0 where there is none. */
     public function latestSeq(): int

@@ -44,6 +44,16 @@ final class User extends Authenticatable
         return $this->hasMany(AccessCode::class)->whereNull('used_at')->where('expires_at', '>', now());
     }
 
+    /**
+     * @param list<string> $ids
+     *
+     * @return array<string, string> names by id
+     */
+    public static function namesOf(array $ids): array
+    {
+        return $ids === [] ? [] : self::query()->findMany($ids)->mapWithKeys(static fn(self $it): array => [$it->id => $it->name])->all();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -25,6 +25,8 @@ for (const [what, path] of [
   ["pots", "/ledger/pots"],
   ["needs and what to use up", "/ledger/needs"],
   ["costs of the term, 120 days", `/ledger/term?from=${day(120)}&to=${day(0)}`],
+  ["between assessors, 120 days", `/agreement?from=${day(120)}&to=${day(0)}`],
+  ["moderation of a class", `/assessments/${(await marit.get("/ledger")).practicals.at(-1).id}/moderation`],
   ["what a class cost", `/assessments/${(await marit.get("/ledger")).practicals.at(-1).id}/cost`],
 ]) {
   const times = [];

@@ -96,11 +96,12 @@ test("a weight that waits is shown and not graded: whether the tray balances is 
     },
   } as unknown as Tray;
   const later = new Date(Date.parse(at) + 30_000).toISOString();
+  const marit = { id: "m", name: "Marit" };
   const over = (...facts: object[]): Tray =>
     withWaiting(
       tray,
       facts.map((it, index) => ({ attempt: "a", capture: fact({ id: String(index), at: later, ...it }), refusal: null }) as Waiting),
-      "Marit",
+      marit,
       practical,
     );
   const again = over({ kind: "piece", piece: "wing.left", mass_mg: 86_000 });
@@ -114,7 +115,9 @@ test("a weight that waits is shown and not graded: whether the tray balances is 
   expect(over({ kind: "note", text: "Steady" }).result.balance).toEqual({ state: "balanced", unaccounted_mg: 9_000 });
   expect(over({ kind: "refused", reason: "Warm" }).holds.as_purchased_mg).toBeNull();
   expect(over({ kind: "checkpoint", checkpoint: "trussed" }).result.splits).toEqual([{ checkpoint: "trussed", running_ms: 30_000 }]);
-  expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting], "Marit", practical)).toBe(tray);
+  expect(over({ kind: "level", criterion: "edge", level: 1 }).second_look.yours).toBe("gave_first");
+  expect(over({ kind: "second_look", event: "asked", marker: "m" }).second_look.yours).toBe("open");
+  expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting], marit, practical)).toBe(tray);
 
   const undo = (target: string) => ({ kind: "void", target, reason: "Undone at once" });
   const undone = over({ kind: "fault", fault: "sawing" }, undo("0"));

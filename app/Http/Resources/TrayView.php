@@ -109,6 +109,6 @@ final readonly class TrayView
         $names = $attempt->captures->mapWithKeys(static fn(Capture $it): array => [$it->user_id => $it->user->name])->all();
         $others = array_values(array_diff([...$attempt->row->second_open, ...$attempt->row->second_finished], array_keys($names)));
 
-        return $names + ($others === [] ? [] : User::query()->findMany($others)->mapWithKeys(static fn(User $it): array => [$it->id => $it->name])->all());
+        return $names + User::namesOf($others);
     }
 }

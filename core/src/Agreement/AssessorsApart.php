@@ -46,7 +46,7 @@ final readonly class AssessorsApart
         $found = [];
         foreach ($people as $key => [$one, $other]) {
             $given = $levels[$key] ?? [];
-            $found[] = new AssessorPair($one, $other, new LevelPairs($key, 1 + max([0, ...array_merge(...$given)]), $given), $totals[$key] ?? []);
+            $found[] = new AssessorPair($one, $other, new LevelPairs($key, 1 + max([0, ...array_column($given, 0), ...array_column($given, 1)]), $given), $totals[$key] ?? []);
         }
         usort($found, static fn(AssessorPair $a, AssessorPair $b): int => [count($b->levels->pairs), $a->levels->id] <=> [count($a->levels->pairs), $b->levels->id]);
 

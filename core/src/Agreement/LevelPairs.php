@@ -47,15 +47,17 @@ final readonly class LevelPairs
      */
     public function kappa(): ?float
     {
-        $chance = 0.0;
-        foreach ($this->pairs as [$first]) {
-            foreach ($this->pairs as [, $second]) {
-                $chance += ($first - $second) ** 2;
+        $firsts = array_count_values(array_column($this->pairs, 0));
+        $seconds = array_count_values(array_column($this->pairs, 1));
+        $chance = 0;
+        foreach ($firsts as $first => $times) {
+            foreach ($seconds as $second => $often) {
+                $chance += $times * $often * ($first - $second) ** 2;
             }
         }
         $observed = count($this->pairs) * array_sum(array_map(static fn(array $it): int => ($it[0] - $it[1]) ** 2, $this->pairs));
 
-        return $chance === 0.0 ? null : 1 - $observed / $chance;
+        return $chance === 0 ? null : 1 - $observed / $chance;
     }
 
     /** @return array{id: string, n: int, exact: float|null, mean_difference: float|null, kappa: float|null} */

@@ -7,6 +7,7 @@ namespace DeftBlade\Core\Tests\Support;
 use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Capture\CaptureReader;
 use DeftBlade\Core\Capture\MarkRound;
+use DeftBlade\Core\Capture\SecondLooks;
 use DeftBlade\Core\Capture\StartGate;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Json\Node;
@@ -22,6 +23,8 @@ use Random\Randomizer;
 final class DeviceVectors
 {
     private const DRAWN = 150;
+
+    private const PEOPLE = ['m', 't', 'x'];
 
     private const START = 1_772_442_000_000;
 
@@ -78,6 +81,11 @@ final class DeviceVectors
         yield 'a set together, then by portions' => [['kind' => 'piece', 'piece' => 'left', 'mass_mg' => 300_000], ['kind' => 'portion', 'piece' => 'left', 'portion' => 1, 'mass_mg' => 100_000]];
         yield 'a set by portions, then together' => [['kind' => 'portion', 'piece' => 'left', 'portion' => 2, 'mass_mg' => 100_000], ['kind' => 'piece', 'piece' => 'left', 'mass_mg' => 300_000]];
         yield 'thrown away after a cut' => [['kind' => 'piece', 'piece' => 'right', 'mass_mg' => 300_000], ['kind' => 'incident', 'what' => 'cut', 'text' => '', 'pieces' => ['right'], 'treatment' => 'voided']];
+        $look = static fn(string $event, string $marker): array => ['kind' => 'second_look', 'event' => $event, 'marker' => $marker, 'by' => $marker];
+        $level = static fn(string $round, string $by): array => ['kind' => 'level', 'criterion' => 'edge', 'level' => 1, 'round' => $round, 'by' => $by];
+        yield 'a second look, from asking to the end' => [$level('first', 'm'), $look('asked', 't'), $level('second', 't'), $look('finished', 't')];
+        yield 'a second level of somebody who was not asked' => [$level('first', 'm'), $level('second', 't')];
+        yield 'called off, and the first level withdrawn' => [$look('asked', 't'), $look('called_off', 't'), $level('first', 'm'), ['kind' => 'void', 'target' => 'c2', 'reason' => 'x']];
         yield 'out of the refrigerator twice' => [['kind' => 'chill', 'event' => 'out'], ['kind' => 'chill', 'event' => 'out'], ['kind' => 'chill', 'event' => 'in'], ['kind' => 'chill', 'event' => 'out']];
     }
 
@@ -94,7 +102,7 @@ final class DeviceVectors
     /** @param array<string, mixed> $fact */
     private static function at(array $fact, int $index, int $ms): \stdClass
     {
-        return (object) (['id' => "c$index", 'at' => gmdate('Y-m-d\TH:i:s', intdiv($ms, 1000)).sprintf('.%03dZ', $ms % 1000), 'by' => 'x'] + $fact);
+        return (object) ($fact + ['id' => "c$index", 'at' => gmdate('Y-m-d\TH:i:s', intdiv($ms, 1000)).sprintf('.%03dZ', $ms % 1000), 'by' => 'x']);
     }
 
     /** @return list<\stdClass> a dozen facts as they might come, some at one moment, some withdrawn */
@@ -127,11 +135,11 @@ final class DeviceVectors
             8 => ['kind' => 'portion', 'piece' => 'left', 'portion' => $random->getInt(1, 3), 'mass_mg' => 1_000 * $random->getInt(80, 120)],
             9 => ['kind' => 'bin', 'bin' => 'stock', 'mass_mg' => 1_000 * $random->getInt(800, 1_200)],
             10 => ['kind' => 'scrape', 'mass_mg' => 1_000 * $random->getInt(5, 50)],
-            11 => ['kind' => 'level', 'criterion' => 'edge', 'level' => $random->getInt(0, 1)] + $one([[], [], ['round' => 'first'], ['round' => 'second'], ['round' => 'agreed']]),
+            11 => ['kind' => 'level', 'criterion' => 'edge', 'level' => $random->getInt(0, 1)] + $one([[], [], ['round' => 'first'], ['round' => 'second'], ['round' => 'agreed']]) + ['by' => $one(self::PEOPLE)],
             12 => ['kind' => 'fault', 'fault' => 'sawing'],
             13 => ['kind' => 'chill', 'event' => $one(['out', 'in'])],
             14 => ['kind' => 'checkpoint', 'checkpoint' => 'trussed'],
-            17 => ['kind' => 'second_look', 'event' => $one(['asked', 'finished', 'called_off']), 'marker' => $one(['m', 't'])],
+            17 => ['kind' => 'second_look', 'event' => $one(['asked', 'finished', 'called_off']), 'marker' => $one(self::PEOPLE)],
             15 => ['kind' => 'look', 'not' => $one([[], ['skin'], ['skin', 'dry']])] + ($random->getInt(0, 1) === 0 ? [] : ['core_c' => $random->getInt(0, 16) / 2]),
             default => $index === 0 ? ['kind' => 'note', 'text' => 'n'] : ['kind' => 'void', 'target' => 'c'.$random->getInt(0, $index - 1), 'reason' => 'x'],
         };
@@ -147,12 +155,14 @@ final class DeviceVectors
         $log = CaptureLog::read(array_map(static fn(\stdClass $it): Node => Node::of($it, 'capture'), $captures), new CaptureReader($this->standard));
         $gate = $this->gate->now($log->history);
         $mg = static fn(array $masses): object => (object) array_map(static fn($mass): int => $mass->mg, $masses);
+        $seconds = SecondLooks::of($log->history);
+        $looks = array_combine(self::PEOPLE, array_map(static fn(string $it): string => $seconds->standingOf($it)->value, self::PEOPLE));
         $states = [];
         foreach ($captures as $capture) {
             $states[$capture->id] = $log->history->stateOf($capture->id)->value;
         }
 
-        return ['name' => $name, 'captures' => $captures, 'state' => [
+        return ['name' => $name, 'captures' => $captures, 'second_looks' => $looks, 'state' => [
             'running_ms' => $log->time->ms,
             'running_since_ms' => $log->time->runningSince,
             'started_ms' => $log->time->startedAt,

@@ -3496,15 +3496,13 @@ export interface components {
             /** @description Words that are not among those offered. */
             own: components["schemas"]["OwnWordView"][];
         };
-        /**
-         * @description How the person who asks stands to the second look at a tray.
-         * @enum {string}
-         */
-        SecondLookState: "gave_first" | "free" | "open" | "finished";
         /** @description The second look at a tray, as one person is told of it. */
         SecondLookView: {
-            /** @description How the person who asks stands to it. While it is open, what another assessor judged is hidden from them. */
-            yours: components["schemas"]["SecondLookState"];
+            /**
+             * @description How the person who asks stands to it. While it is open, what another assessor judged is hidden from them.
+             * @enum {string}
+             */
+            yours: "gave_first" | "free" | "open" | "finished";
             /** @description Who is asked for it, or at it. */
             open: string[];
             /** @description Who has given it. */

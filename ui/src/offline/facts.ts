@@ -1,4 +1,4 @@
-import type { FloorStation, SentCapture } from "../api/types";
+import type { FloorStation, SentCapture, Tray } from "../api/types";
 
 /**
  * What the facts of an attempt say now, as far as a device must know it without a network. The rules are those of the core (core/src/Capture); both are
@@ -96,6 +96,27 @@ function withdrawnAmong(facts: SentCapture[]): Set<string> {
   const isOut = (id: string): boolean => (aimedAt.get(id) ?? []).some((withdrawal) => !isOut(withdrawal));
 
   return new Set(facts.filter((it) => isOut(it.id)).map((it) => it.id));
+}
+
+/** A fact, and the id of who took it down. */
+type Signed = SentCapture & { by: string };
+
+/** How a person stands to the second look at a tray. */
+export function secondLookOf(captures: Signed[], person: string): Tray["second_look"]["yours"] {
+  const facts = [...captures].sort(inOrder);
+  const withdrawn = withdrawnAmong(facts);
+  const counted = facts.filter((it) => !withdrawn.has(it.id));
+  const replaced = replacedAmong(counted);
+  const holding = counted.filter((it) => !replaced.has(it.id));
+  const levels = (among: Signed[], round: Kind<"level">["round"]) =>
+    among.some((it) => it.kind === "level" && it.by === person && roundOf(it) === round);
+  const event = holding.flatMap((it) => (it.kind === "second_look" && it.marker === person ? [it.event] : [])).at(-1);
+  if (event === "finished") return "finished";
+  if (event === "asked") return "open";
+  // Whoever gives a second level without having been asked is at it too.
+  if (event === undefined && levels(holding, "second")) return "open";
+
+  return levels(counted, "first") ? "gave_first" : "free";
 }
 
 export function deviceState(captures: SentCapture[], { portions: counts, safety }: Rules): DeviceState {

@@ -1,23 +1,23 @@
-import type { Assessment, AttemptResult, LogEntry, SentCapture, Tray } from "../api/types";
-import { deviceState, type DeviceState } from "./facts";
+import type { Assessment, AttemptResult, LogEntry, SentCapture, Tray, User } from "../api/types";
+import { deviceState, secondLookOf, type DeviceState } from "./facts";
 import { rulesOf } from "./rulesOf";
 import type { Waiting } from "./store";
+
+type Person = Pick<User, "id" | "name">;
 
 /**
  * A tray as this device knows it: what the server said, and what was taken down here since. No mark is made up: what is not graded yet is pending.
  *
  * @param by who is signed in here
  */
-export function withWaiting(tray: Tray, waiting: Waiting[], by: string, assessment: Pick<Assessment, "standard" | "mise">): Tray {
+export function withWaiting(tray: Tray, waiting: Waiting[], by: Person, assessment: Pick<Assessment, "standard" | "mise">): Tray {
   const known = new Set(tray.log.map((it) => it.entry.capture.id));
   const fresh = waiting.filter((it) => it.refusal === null && !known.has(it.capture.id));
   if (fresh.length === 0) return tray;
   const seq = tray.log.at(-1)?.entry.seq ?? 0;
   const log = [...seenIn(tray, fresh, by), ...fresh.map((it, index) => entryOf(it, by, seq + 1 + index))];
-  const state = deviceState(
-    log.map((it) => it.entry.capture),
-    rulesOf(assessment),
-  );
+  const captures = log.map((it) => it.entry.capture);
+  const state = deviceState(captures, rulesOf(assessment));
   const touches = touchedBy(
     fresh.map((it) => it.capture),
     tray.log,
@@ -30,23 +30,24 @@ export function withWaiting(tray: Tray, waiting: Waiting[], by: string, assessme
     presented: state.presented_since_ms !== null,
     gate: state.gate,
     holds: holdsOf(tray, state),
+    second_look: { ...tray.second_look, yours: secondLookOf(captures, by.id) },
     result: resultOf(tray.result, state, touches.weights),
     log: log.map((line) => ({ ...line, state: state.states[line.entry.capture.id] ?? line.state })),
   };
 }
 
 /** Whoever begins a second look without a network is shown nothing more of the first here either. */
-const seenIn = ({ log }: Tray, fresh: Waiting[], by: string): LogEntry[] =>
+const seenIn = ({ log }: Tray, fresh: Waiting[], by: Person): LogEntry[] =>
   fresh.some(({ capture }) => capture.kind === "second_look" && capture.event === "asked")
-    ? log.filter(({ entry }) => entry.by === by || !["level", "note", "well"].includes(entry.capture.kind))
+    ? log.filter(({ entry }) => entry.by === by.name || !["level", "note", "well"].includes(entry.capture.kind))
     : log;
 
-const entryOf = ({ attempt, capture, offsetMs }: Waiting, by: string, seq: number): LogEntry => ({
+const entryOf = ({ attempt, capture, offsetMs }: Waiting, by: Person, seq: number): LogEntry => ({
   entry: {
     seq,
     attempt,
-    capture: { ...capture, by },
-    by,
+    capture: { ...capture, by: by.id },
+    by: by.name,
     device: "this device, waits to go up",
     received_at: capture.at,
     offset_ms: offsetMs,

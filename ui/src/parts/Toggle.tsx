@@ -4,12 +4,14 @@ import type { ReactNode } from "react";
 interface ToggleProps {
   isOn: boolean;
   disabled?: boolean;
+  /** A line of its own, its words from the left. */
+  isWide?: boolean;
   onToggle: () => void;
   children: ReactNode;
 }
 
 /** A button that stays down: pressed is inked in. */
-export function Toggle({ isOn, disabled = false, onToggle, children }: ToggleProps) {
+export function Toggle({ isOn, disabled = false, isWide = false, onToggle, children }: ToggleProps) {
   return (
     <Button
       size="small"
@@ -17,9 +19,8 @@ export function Toggle({ isOn, disabled = false, onToggle, children }: TogglePro
       disabled={disabled}
       onClick={onToggle}
       sx={{
-        textAlign: "left",
-        justifyContent: "flex-start",
         minHeight: 48,
+        ...(isWide && { textAlign: "left", justifyContent: "flex-start" }),
         ...(isOn && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
       }}
     >

@@ -13,7 +13,6 @@ use App\Http\Resources\ModerationView;
 use App\Http\Resources\NameView;
 use App\Models\Assessment;
 use App\Models\Attempt;
-use App\Models\HeldDocuments;
 use App\Models\ResultRow;
 use App\Models\Role;
 use App\Models\User;
@@ -45,6 +44,7 @@ final class ModerationController
         $assessors = array_filter($people, static fn(User $it): bool => $it->left_at === null && $it->role->mayCapture());
         $sentences = $school->sentences();
         $earlier = $this->earlier($assessment);
+        $counts = array_count_values(ResultRow::query()->whereIn('assessment_id', $earlier)->where('status', Status::Final)->whereNotNull('band')->get('band')->map(static fn(ResultRow $it): string => (string) $it->band)->all());
 
         return new JsonResponse(new ModerationView(
             $assessment->title,
@@ -60,7 +60,7 @@ final class ModerationController
             array_map(static fn(Band $it): BandCountView => new BandCountView(
                 $it->label,
                 $assessment->attempts->filter(static fn(Attempt $attempt): bool => $attempt->row->status === Status::Final && $attempt->row->band === $it->label)->count(),
-                ResultRow::query()->whereIn('assessment_id', $earlier)->where('status', Status::Final)->where('band', $it->label)->count(),
+                $counts[$it->label] ?? 0,
             ), $class->policy->bands),
             count($earlier),
         ));
@@ -77,9 +77,7 @@ final class ModerationController
     /** @return list<string> ids of the last classes before it that were held against the same standard */
     private function earlier(Assessment $assessment): array
     {
-        $found = Assessment::query()->without('held')->whereNull('cancelled')->where('is_rehearsal', false)->where('held_on', '<', $assessment->held_on->toDateString())
-            ->whereExists(HeldDocuments::query()->without(['policy', 'standard'])->selectRaw('1')->join('published_standards', 'published_standards.id', '=', 'published_standard_id')
-                ->whereColumn('held_documents.assessment_id', 'assessments.id')->where('published_standards.key', $assessment->held->standard->key))
+        $found = Assessment::query()->without('held')->where('is_rehearsal', false)->heldBefore($assessment, $assessment->held->standard->key)
             ->latest('held_on')->orderBy('id')->limit(self::EARLIER_CLASSES)->pluck('id')->all();
 
         return array_values(array_filter($found, is_string(...)));

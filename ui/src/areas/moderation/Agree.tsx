@@ -29,7 +29,7 @@ export function Agree() {
   if (problem !== null && !(tray.data && assessment.data)) return <ProblemNotice problem={problem} onRetry={() => void tray.refetch()} />;
   if (!tray.data || !assessment.data) return <Loading what="both looks" />;
 
-  return <BothLooks tray={withWaiting(tray.data, waiting, user.name, assessment.data)} assessment={assessment.data} />;
+  return <BothLooks tray={withWaiting(tray.data, waiting, user, assessment.data)} assessment={assessment.data} />;
 }
 
 function BothLooks({ tray, assessment }: { tray: Tray; assessment: Assessment }) {

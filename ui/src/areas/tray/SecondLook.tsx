@@ -7,7 +7,6 @@ import { useUser } from "../../api/useSession";
 import { Notice } from "../../parts/Notice";
 import { PieceTable } from "../../parts/PieceTable";
 import { Inspect } from "./Inspect";
-import { secondLookOf } from "./secondLookOf";
 import type { Entries } from "./useTakeDown";
 
 interface SecondLookProps {
@@ -19,8 +18,7 @@ interface SecondLookProps {
 /** The second look at a tray: nothing of the first is shown until it is finished. */
 export function SecondLook({ tray, assessment, entries }: SecondLookProps) {
   const user = useUser();
-  const yours = secondLookOf(tray, user.id);
-  switch (yours) {
+  switch (tray.second_look.yours) {
     case "gave_first":
       return (
         <Notice title="You gave the first look at this tray">

@@ -20,7 +20,6 @@ import { Inspect } from "./Inspect";
 import { LogDrawer } from "./LogDrawer";
 import { Receive } from "./Receive";
 import { SecondLook } from "./SecondLook";
-import { secondLookOf } from "./secondLookOf";
 import { StudentClock } from "./StudentClock";
 import { TermsSlip } from "./TermsSlip";
 import { TwoHands } from "./TwoHands";
@@ -56,7 +55,7 @@ export function TrayArea() {
   return (
     <OpenTray
       key={attempt}
-      tray={withWaiting(tray.data, waiting, user.name, assessment.data)}
+      tray={withWaiting(tray.data, waiting, user, assessment.data)}
       assessment={assessment.data}
       asked={step}
       others={(cursor.data?.present ?? [])
@@ -82,7 +81,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
   const [setsTerms, setSetsTerms] = useState(false);
   // An address without a step stays where the tray stood when it was opened, so that the screen does not change under one's hands.
   const [first] = useState(() => stepFor(tray));
-  const isSecond = secondLookOf(tray, user.id) === "open";
+  const isSecond = tray.second_look.yours === "open";
   const gone = isStep(asked) ? asked : first;
   // Whoever is at the second look has no other inspection.
   const step = isSecond && gone === "inspect" ? "second" : gone;

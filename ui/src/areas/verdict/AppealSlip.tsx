@@ -48,7 +48,7 @@ export function AppealSlip({ page, onClose }: { page: VerdictPage; onClose: () =
 
           return (
             <Box key={it.text} sx={{ display: "grid", gap: 0.5 }}>
-              <Toggle isOn={said !== undefined} onToggle={() => write(reason, said === undefined ? "" : null)}>
+              <Toggle isWide isOn={said !== undefined} onToggle={() => write(reason, said === undefined ? "" : null)}>
                 −{it.lost.toFixed(2)} {it.text}
               </Toggle>
               {said !== undefined && (

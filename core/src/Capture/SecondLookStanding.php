@@ -2,13 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources;
+namespace DeftBlade\Core\Capture;
 
-use OpenApi\Attributes as OA;
-
-/** How the person who asks stands to the second look at a tray. */
-#[OA\Schema(type: 'string')]
-enum SecondLookState: string
+/** How a person stands to the second look at a tray. */
+enum SecondLookStanding: string
 {
     /** They gave the first. */
     case GaveFirst = 'gave_first';
