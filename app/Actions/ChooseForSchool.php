@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\AuditEntry;
 use App\Models\SchoolSetting;
 use App\Models\User;
+use App\School\KeptSchool;
 use App\School\School;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
@@ -22,7 +23,7 @@ final readonly class ChooseForSchool
 
     private const MAPS = ['words', 'variants', 'own'];
 
-    public function __construct(private School $school) {}
+    public function __construct(private School $school, private KeptSchool $kept) {}
 
     /**
      * @param Node $patch   name, currency, units and time_zone; of words, variants and own only the keys that change, null for what the book says (RFC 7396)
@@ -48,6 +49,7 @@ final readonly class ChooseForSchool
                 AuditEntry::keep($by, Message::of(MessageCode::AuditSchoolChosen, ['what' => implode(', ', self::keysOf($patch))]));
             }
         });
+        $this->kept->forget();
     }
 
     /** @return list<string> "units", "words.frame", … */

@@ -21,7 +21,9 @@ final readonly class ClassRows
     {
         $trays = [];
         foreach ($attempts as $attempt) {
-            $trays[] = self::tray($attempt->row);
+            if ($attempt->row->balance->isOff()) {
+                $trays[] = self::tray($attempt->row);
+            }
         }
         $mixedUp = [];
         foreach (MixUpSearch::among($trays) as $mixUp) {
@@ -35,8 +37,9 @@ final readonly class ClassRows
     public function flagsOf(Attempt $attempt): array
     {
         $isMixedUp = isset($this->mixedUp[$attempt->id]);
+        $flags = $attempt->row->flags;
 
-        return array_values(array_filter(Flag::cases(), static fn(Flag $it): bool => in_array($it->value, $attempt->row->flags, true) || ($it === Flag::MixUp && $isMixedUp)));
+        return $flags === [] && ! $isMixedUp ? [] : array_values(array_filter(Flag::cases(), static fn(Flag $it): bool => in_array($it->value, $flags, true) || ($it === Flag::MixUp && $isMixedUp)));
     }
 
     private static function tray(ResultRow $row): BalancedTray

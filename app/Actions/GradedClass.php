@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\School\HeldStandard;
 use DeftBlade\Core\Balance\BalanceAdvice;
 use DeftBlade\Core\Balance\MixUp;
 use DeftBlade\Core\Capture\StartGate;
@@ -23,12 +24,20 @@ final readonly class GradedClass
     /** @var array<string, AttemptResult> */
     private array $byAttempt;
 
-    /**
-     * @param Standard  $standard as held, in the words of the school
-     * @param \stdClass $document of that standard
-     */
-    public function __construct(public Standard $standard, public \stdClass $document, public Policy $policy, public ScaleChecks $checks, public ClassResult $result, public Sentences $sentences, public MiseList $mise)
+    /** As held, in the words of the school. */
+    public Standard $standard;
+
+    public \stdClass $document;
+
+    public Policy $policy;
+
+    public Sentences $sentences;
+
+    public MiseList $mise;
+
+    public function __construct(public HeldStandard $held, public ScaleChecks $checks, public ClassResult $result)
     {
+        [$this->standard, $this->document, $this->policy, $this->sentences, $this->mise] = [$held->standard, $held->document, $held->policy, $held->sentences, $held->mise];
         $this->byAttempt = array_column(array_map(static fn(AttemptResult $it): array => [$it->attempt->id, $it], $result->attempts), 1, 0);
     }
 

@@ -24,7 +24,7 @@ final readonly class HoldAgainst
 {
     private const DEVICE = 'the school';
 
-    public function __construct(private School $school, private AddCapture $adding, private GradeClass $grading, private ProjectResults $projecting) {}
+    public function __construct(private School $school, private AddCaptures $adding, private GradeClass $grading, private ProjectResults $projecting) {}
 
     /** @throws \DeftBlade\Core\Json\InvalidPackage where what was taken down names something the standard does not have; nothing is stored then */
     public function hold(Assessment $assessment, PublishedStandard $standard, PublishedPolicy $policy, string $reason, User $by): void
@@ -34,7 +34,7 @@ final readonly class HoldAgainst
             $held = $this->documents($assessment, $standard, $policy, $reason, $by, CarbonImmutable::now());
             $assessment->setRelation('held', $held->load('policy', 'standard'))->load('attempts.captures');
             foreach ($assessment->attempts as $attempt) {
-                $this->adding->add($attempt, self::fact($held, $standard, CarbonImmutable::now()), $by, self::DEVICE);
+                $this->adding->add($attempt, [self::fact($held, $standard, CarbonImmutable::now())], $by, self::DEVICE);
                 $attempt->load('captures');
             }
             $this->projecting->project($assessment, $assessment->attempts, $this->grading->grade($assessment, $assessment->attempts));

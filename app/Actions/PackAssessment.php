@@ -18,13 +18,25 @@ final readonly class PackAssessment
     /** @param iterable<Attempt> $attempts with their captures */
     public function pack(Assessment $assessment, iterable $attempts): \stdClass
     {
-        $package = ['standard' => $assessment->held->document, 'policy' => $assessment->held->policy->document, 'attempts' => array_map($this->attempt(...), [...$attempts])];
-        $checks = $assessment->loadMissing('scaleChecks')->scaleChecks;
-        if ($checks->isNotEmpty()) {
-            $package['scale_checks'] = $checks->map(static fn(ScaleCheck $it): \stdClass => $it->inPackage())->values()->all();
-        }
+        $package = ['standard' => $assessment->held->document, 'policy' => $assessment->held->loadMissing('policy')->policy->document] + (array) $this->facts($assessment, $attempts);
 
         return (object) (['format' => PackageFormat::neededBy(Node::of((object) $package, 'package'))->value] + $package);
+    }
+
+    /**
+     * What was taken down, without what it is held against.
+     *
+     * @param iterable<Attempt> $attempts with their captures
+     */
+    public function facts(Assessment $assessment, iterable $attempts): \stdClass
+    {
+        $facts = ['attempts' => array_map($this->attempt(...), [...$attempts])];
+        $checks = $assessment->loadMissing('scaleChecks')->scaleChecks;
+        if ($checks->isNotEmpty()) {
+            $facts['scale_checks'] = $checks->map(static fn(ScaleCheck $it): \stdClass => $it->inPackage())->values()->all();
+        }
+
+        return (object) $facts;
     }
 
     public function encode(\stdClass $package): string

@@ -33,13 +33,14 @@ final readonly class ProjectResults
     /** @param iterable<Attempt> $attempts of the class, with their captures */
     public function project(Assessment $assessment, iterable $attempts, GradedClass $class): void
     {
-        $policy = hash('sha256', json_encode($assessment->held->policy->document, ResultDocument::JSON_FLAGS));
         $products = LotProducts::of($class->standard);
         $grader = new Grader($class->standard, $class->policy, $class->checks);
+        $rows = [];
         foreach ($attempts as $attempt) {
-            $row = self::account($class, $products, $attempt) + self::looks($class->of($attempt->id), $grader) + ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $policy] + self::row($attempt, $class->of($attempt->id));
-            ResultRow::query()->updateOrCreate(['attempt_id' => $attempt->id], ['assessment_id' => $assessment->id] + $row);
+            $row = self::account($class, $products, $attempt) + self::looks($class->of($attempt->id), $grader) + ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $class->held->policySha256] + self::row($attempt, $class->of($attempt->id));
+            $rows[] = (new ResultRow(['attempt_id' => $attempt->id, 'assessment_id' => $assessment->id] + $row))->getAttributes();
         }
+        ResultRow::query()->upsert($rows, 'attempt_id');
     }
 
     /** @return array<string, int|object> where the mass of its carcass went */

@@ -26,7 +26,7 @@ final readonly class ReadComing
     {
         $held = Assessment::query()->whereNull('cancelled')->whereBetween('held_on', [$this->school->today()->toDateString(), $day->toDateString()])
             ->whereNotExists(LotRow::query()->selectRaw('1')->whereColumn('lots.assessment_id', 'assessments.id'))
-            ->withCount('attempts')->oldest('held_on')->orderBy('id')->get();
+            ->with('held')->withCount('attempts')->oldest('held_on')->orderBy('id')->get();
         $supplies = [];
         foreach ($held as $assessment) {
             $standard = Standard::read(Node::of($assessment->held->document, 'standard'));

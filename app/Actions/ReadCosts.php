@@ -33,14 +33,14 @@ final readonly class ReadCosts
 
     public function of(Assessment $assessment): CostedClass
     {
-        return $this->costed(Assessment::query()->without('held')->whereKey($assessment->id)->get(), array_filter([$assessment->id => Delivery::of($assessment->id)]))[0];
+        return $this->costed(Assessment::query()->whereKey($assessment->id)->get(), array_filter([$assessment->id => Delivery::of($assessment->id)]))[0];
     }
 
     /** @return list<CostedClass> the practicals of some days at which a tray was weighed to the end, the earliest first */
     public function between(CarbonImmutable $from, CarbonImmutable $to): array
     {
         $days = [$from->toDateString(), $to->toDateString()];
-        $held = Assessment::query()->without('held')->whereNull('cancelled')->whereBetween('held_on', $days)
+        $held = Assessment::query()->whereNull('cancelled')->whereBetween('held_on', $days)
             ->whereExists(ResultRow::query()->selectRaw('1')->whereColumn('results.assessment_id', 'assessments.id')->where('balance', '<>', 'open'))
             ->oldest('held_on')->orderBy('title')->orderBy('id')->get();
 
@@ -62,7 +62,7 @@ final readonly class ReadCosts
     /** The practical before it that was held against the same standard: of its own group, else of any; null where there is none. */
     public function lastBefore(CostedClass $class): ?CostedClass
     {
-        $earlier = Assessment::query()->without('held')->select('assessments.*')->heldBefore($class->assessment, $class->standard->key)
+        $earlier = Assessment::query()->select('assessments.*')->heldBefore($class->assessment, $class->standard->key)
             ->whereExists(Delivery::query()->selectRaw('1')->whereColumn('deliveries.assessment_id', 'assessments.id'))
             ->orderByRaw('student_group_id = ? DESC', [$class->assessment->student_group_id])->latest('held_on')->first();
 
@@ -112,9 +112,9 @@ final readonly class ReadCosts
      */
     private function held(Collection $assessments): array
     {
-        $held = HeldDocuments::query()->without(['policy', 'standard'])->whereIn('assessment_id', $assessments->modelKeys())->orderBy('seq')->get(['id', 'assessment_id', 'sha256'])->keyBy('assessment_id');
+        $held = HeldDocuments::query()->whereIn('assessment_id', $assessments->modelKeys())->orderBy('seq')->get(['id', 'assessment_id', 'sha256'])->keyBy('assessment_id');
         $read = [];
-        foreach (HeldDocuments::query()->without(['policy', 'standard'])->findMany($held->unique('sha256')->map(static fn(HeldDocuments $it): string => $it->id)->all()) as $one) {
+        foreach (HeldDocuments::query()->findMany($held->unique('sha256')->map(static fn(HeldDocuments $it): string => $it->id)->all()) as $one) {
             $read[$one->sha256] = Standard::read(Node::of($one->document, 'standard'));
         }
 

@@ -29,7 +29,7 @@ final readonly class ReadPots
         $moves = LotEntry::query()->where('kind', 'move')->where('at', '>=', CarbonImmutable::now()->subDays(self::LAST_DAYS))->whereIn('payload->to', $uses)
             ->whereNotIn('id', PotMove::query()->select('move_id'))->orderBy('seq')->get();
         $back = LotEntry::query()->where('kind', 'void')->whereIn('family_id', $moves->pluck('family_id')->unique()->all())->get()->map(static fn(LotEntry $it): mixed => $it->payload->target)->all();
-        $lots = LotRow::query()->with(['assessment' => static fn($it): mixed => $it->without('held')])->findMany($moves->map(static fn(LotEntry $it): mixed => $it->payload->lot)->all())->keyBy('id');
+        $lots = LotRow::query()->with('assessment')->findMany($moves->map(static fn(LotEntry $it): mixed => $it->payload->lot)->all())->keyBy('id');
         $groups = [];
         foreach ($moves as $move) {
             $lot = is_string($move->payload->lot) ? $lots->get($move->payload->lot) : null;

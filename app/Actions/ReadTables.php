@@ -52,7 +52,7 @@ final readonly class ReadTables
 
     public function standardOf(string $assessment): Standard
     {
-        $held = HeldDocuments::query()->without(['policy', 'standard'])->where('assessment_id', $assessment)->latest('seq')->firstOrFail();
+        $held = HeldDocuments::query()->where('assessment_id', $assessment)->latest('seq')->firstOrFail();
 
         return Standard::read(Node::of($held->document, 'standard'));
     }

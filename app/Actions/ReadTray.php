@@ -12,13 +12,16 @@ final readonly class ReadTray
 {
     public function __construct(private GradeClass $grading, private HideFirstLook $hiding) {}
 
-    /** @param Attempt $attempt what is shown of it to this person is loaded */
-    public function grade(Attempt $attempt, User $user): GradedClass
+    /**
+     * @param Attempt          $attempt what is shown of it to this person is loaded
+     * @param GradedClass|null $graded  the attempt alone, where it was just graded with all its captures
+     */
+    public function grade(Attempt $attempt, User $user, ?GradedClass $graded = null): GradedClass
     {
-        $attempt->load(['assessment', 'student', 'captures.user', 'release']);
+        $attempt->loadMissing(['assessment', 'student', 'captures.user', 'release']);
         $this->hiding->from($user, [$attempt]);
         $assessment = $attempt->assessment;
-        $alone = $this->grading->grade($assessment, [$attempt]);
+        $alone = $graded === null || $attempt->isBlindTo($user) ? $this->grading->grade($assessment, [$attempt]) : $graded;
         if (! $alone->of($attempt->id)->balance->state->isOff()) {
             return $alone;
         }

@@ -6,8 +6,10 @@ namespace App\Actions;
 
 use App\Models\Assessment;
 use App\Models\Attempt;
+use App\Models\ResultRow;
 use App\Models\User;
 use App\Photos\PhotoStore;
+use App\School\HeldStandards;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\CaptureReader;
 use DeftBlade\Core\Capture\LooksApart;
@@ -15,7 +17,6 @@ use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\MiseList;
-use DeftBlade\Core\Standard\Standard;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -24,7 +25,8 @@ final readonly class RecordCaptures
 {
     public function __construct(
         private GradeClass $grading,
-        private AddCapture $adding,
+        private HeldStandards $held,
+        private AddCaptures $adding,
         private ProjectResults $projecting,
         private PhotoStore $photos,
     ) {}
@@ -35,26 +37,26 @@ final readonly class RecordCaptures
      * @throws InvalidPackage when a capture is not right, the class could not be graded with it, or a clock may not start
      * @throws Conflict       when an id is taken by another capture, or a station by another student
      */
-    public function record(Attempt $attempt, array $sent, User $user, string $device, int $offsetMs = 0): void
+    public function record(Attempt $attempt, array $sent, User $user, string $device, int $offsetMs = 0): Recorded
     {
-        $captures = $this->read($attempt->assessment, $sent, $user);
-        DB::transaction(function () use ($attempt, $captures, $user, $device, $offsetMs): void {
+        $recorded = DB::transaction(function () use ($attempt, $sent, $user, $device, $offsetMs): Recorded {
             // One writer a class at a time, so that seq grows in the order of commits and a cursor never skips one.
             $assessment = Assessment::query()->whereKey($attempt->assessment_id)->lockForUpdate()->firstOrFail();
-            $new = [];
-            foreach ($captures as $capture) {
-                if ($this->adding->add($attempt, $capture, $user, $device, $offsetMs)) {
-                    $new[] = $capture->id;
-                }
-            }
+            $captures = $this->read($assessment, $sent, $user);
+            $new = $this->adding->add($attempt->setRelation('assessment', $assessment), $captures, $user, $device, $offsetMs);
             $class = $this->grading->grade($assessment, [$attempt->load('captures')]);
             $this->passGate($class, $attempt, $captures, $new);
             self::keepLooksApart($class, $attempt, $captures, $new);
-            $this->refuseTakenStation($class, $attempt);
+            $this->refuseTakenStation($class, $attempt, $captures);
+            $before = ResultRow::query()->where('assessment_id', $assessment->id)->max('last_seq');
             $this->projecting->project($assessment, [$attempt], $class);
+
+            return new Recorded($class, $new, is_int($before) ? $before : 0);
         });
         $attempt->unsetRelation('row');
         $attempt->load('row');
+
+        return $recorded;
     }
 
     /**
@@ -64,7 +66,7 @@ final readonly class RecordCaptures
      */
     private function read(Assessment $assessment, array $sent, User $user): array
     {
-        $reader = new CaptureReader(Standard::read(Node::of($assessment->held->document, 'standard')));
+        $reader = new CaptureReader($this->held->of($assessment->held)->standard);
         foreach ($sent as $index => $capture) {
             $capture->by = $user->id;
             $node = Node::of($capture, "captures[$index]");
@@ -90,11 +92,11 @@ final readonly class RecordCaptures
 
     /**
      * @param list<\stdClass> $captures
-     * @param list<mixed>     $new      ids
+     * @param list<string>    $new      ids
      */
     private function passGate(GradedClass $class, Attempt $attempt, array $captures, array $new): void
     {
-        $shut = $class->gate()->shutFor($class->of($attempt->id)->attempt->log->history, array_values(array_filter($new, is_string(...))));
+        $shut = $class->gate()->shutFor($class->of($attempt->id)->attempt->log->history, $new);
         foreach ($captures as $index => $capture) {
             $gate = is_string($capture->id) ? $shut[$capture->id] ?? null : null;
             if ($gate !== null) {
@@ -105,11 +107,11 @@ final readonly class RecordCaptures
 
     /**
      * @param list<\stdClass> $captures
-     * @param list<mixed>     $new      ids
+     * @param list<string>    $new      ids
      */
     private static function keepLooksApart(GradedClass $class, Attempt $attempt, array $captures, array $new): void
     {
-        $refused = LooksApart::refused($class->of($attempt->id)->attempt->log->history, array_values(array_filter($new, is_string(...))), $class->policy->moderation->thirdAgrees ?? false);
+        $refused = LooksApart::refused($class->of($attempt->id)->attempt->log->history, $new, $class->policy->moderation->thirdAgrees ?? false);
         foreach ($captures as $index => $capture) {
             $look = is_string($capture->id) ? $refused[$capture->id] ?? null : null;
             if ($look !== null) {
@@ -131,8 +133,13 @@ final readonly class RecordCaptures
         return implode('; ', array_map(static fn(string $id): string => lcfirst(strtr($mise->items[$id]->title, ['{' => '', '}' => ''])), $ids));
     }
 
-    private function refuseTakenStation(GradedClass $class, Attempt $attempt): void
+    /** @param list<\stdClass> $captures */
+    private function refuseTakenStation(GradedClass $class, Attempt $attempt, array $captures): void
     {
+        // A withdrawal may give back the station one had before.
+        if (array_filter($captures, static fn(\stdClass $it): bool => in_array($it->kind, [CaptureKind::Station->value, CaptureKind::Void->value], true)) === []) {
+            return;
+        }
         $station = $class->of($attempt->id)->attempt->log->terms->station;
         $other = Attempt::query()->with('student')->where('assessment_id', $attempt->assessment_id)->whereKeyNot($attempt->id)->whereRelation('row', 'station', $station)->first();
         if ($other !== null) {

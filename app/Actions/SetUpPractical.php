@@ -21,7 +21,7 @@ final readonly class SetUpPractical
 {
     private const DEVICE = 'the school';
 
-    public function __construct(private HoldAgainst $holding, private AddCapture $adding, private GradeClass $grading, private ProjectResults $projecting) {}
+    public function __construct(private HoldAgainst $holding, private AddCaptures $adding, private GradeClass $grading, private ProjectResults $projecting) {}
 
     /**
      * @param iterable<Student> $students in the order of stations
@@ -40,9 +40,8 @@ final readonly class SetUpPractical
             foreach ($students as $student) {
                 $attempt = Attempt::query()->create(['assessment_id' => $assessment->id, 'student_id' => $student->id]);
                 $station++;
-                foreach ([self::fact($at, 'station', ['station' => $station]), HoldAgainst::fact($held, $standard, $at), ...self::allowance($student, $day, $at), ...in_array($student->id, $resits, true) ? [self::fact($at, 'resit', ['resit' => true])] : []] as $fact) {
-                    $this->adding->add($attempt, $fact, $by, self::DEVICE);
-                }
+                $terms = [self::fact($at, 'station', ['station' => $station]), HoldAgainst::fact($held, $standard, $at), ...self::allowance($student, $day, $at), ...in_array($student->id, $resits, true) ? [self::fact($at, 'resit', ['resit' => true])] : []];
+                $this->adding->add($attempt, $terms, $by, self::DEVICE);
             }
             $attempts = Attempt::query()->with('captures', 'student')->where('assessment_id', $assessment->id)->get();
             $this->projecting->project($assessment, $attempts, $this->grading->grade($assessment, $attempts));

@@ -26,7 +26,7 @@ final readonly class TryPolicy
     /** @return list<TriedClass> the latest first */
     public function try(\stdClass $policy, User $user): array
     {
-        $graded = Assessment::query()->with('attempts.captures', 'attempts.student')
+        $graded = Assessment::query()->with('attempts.captures', 'attempts.student', 'held.policy')
             ->whereIn('id', ResultRow::query()->select('assessment_id')->where('status', Status::Final))
             ->where('is_rehearsal', false)->whereNull('cancelled')->latest('held_on')->orderBy('id')->limit(self::CLASSES)->get();
 

@@ -22,7 +22,7 @@ final readonly class LotViews
      */
     public function of(Collection $lots): array
     {
-        $lots->loadMissing(['assessment' => static fn($it): mixed => $it->without('held')]);
+        $lots->loadMissing('assessment');
         [$kitchen, $words, $today] = [$this->tables->kitchen(), $this->school->vocabulary(), $this->school->today()];
 
         return array_values($lots->map(static fn(LotRow $it): LotView => LotView::of($it, $kitchen, $words, $today))->all());

@@ -41,9 +41,9 @@ final class Assessment extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'pans', 'arranged', 'brief_id', 'starts_at', 'ends_at', 'is_rehearsal', 'cancelled'];
+    protected $table = 'assessments';
 
-    protected $with = ['held'];
+    protected $fillable = ['title', 'room', 'held_on', 'student_group_id', 'waves', 'pans', 'arranged', 'brief_id', 'starts_at', 'ends_at', 'is_rehearsal', 'cancelled'];
 
     /**
      * Those of earlier days that were held against the same standard.
@@ -53,7 +53,7 @@ final class Assessment extends Model
     public function scopeHeldBefore(Builder $query, self $assessment, string $standardKey): void
     {
         $query->whereNull('cancelled')->where('held_on', '<', $assessment->held_on->toDateString())
-            ->whereExists(HeldDocuments::query()->without(['policy', 'standard'])->selectRaw('1')->join('published_standards', 'published_standards.id', '=', 'published_standard_id')
+            ->whereExists(HeldDocuments::query()->selectRaw('1')->join('published_standards', 'published_standards.id', '=', 'published_standard_id')
                 ->whereColumn('held_documents.assessment_id', 'assessments.id')->where('published_standards.key', $standardKey));
     }
 

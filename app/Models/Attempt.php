@@ -31,6 +31,8 @@ final class Attempt extends Model
 
     public $timestamps = false;
 
+    protected $table = 'attempts';
+
     protected $fillable = ['assessment_id', 'student_id'];
 
     protected $with = ['row'];

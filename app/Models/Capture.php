@@ -36,6 +36,8 @@ final class Capture extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'captures';
+
     protected $fillable = ['id', 'attempt_id', 'kind', 'at', 'payload', 'user_id', 'device', 'received_at', 'offset_ms', 'said_at'];
 
     /** @return BelongsTo<User, $this> */

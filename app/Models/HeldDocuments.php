@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int               $seq
  * @property string            $assessment_id
  * @property string            $published_standard_id
+ * @property string            $published_policy_id
  * @property \stdClass         $document              the standard as held
  * @property string            $sha256                of the document
  * @property string            $reason
@@ -34,8 +35,6 @@ final class HeldDocuments extends Model
     protected $table = 'held_documents';
 
     protected $fillable = ['assessment_id', 'published_standard_id', 'published_policy_id', 'document', 'sha256', 'reason', 'set_by', 'set_at'];
-
-    protected $with = ['policy', 'standard'];
 
     /** @return BelongsTo<PublishedStandard, $this> */
     public function standard(): BelongsTo

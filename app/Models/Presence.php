@@ -30,6 +30,8 @@ final class Presence extends Model
 
     protected $primaryKey = 'device';
 
+    protected $table = 'presences';
+
     protected $fillable = ['assessment_id', 'device', 'user_id', 'attempt_id', 'seen_at'];
 
     /** @return Builder<Presence> those who have a tray of a class open now */

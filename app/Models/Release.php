@@ -33,6 +33,8 @@ final class Release extends Model
 
     public $timestamps = false;
 
+    protected $table = 'releases';
+
     protected $fillable = ['attempt_id', 'version', 'reason', 'last_seq', 'total', 'band', 'result_sha256', 'seal_sha256', 'released_by', 'released_at'];
 
     /** @return BelongsTo<User, $this> */

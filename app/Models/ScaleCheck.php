@@ -26,6 +26,8 @@ final class ScaleCheck extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'scale_checks';
+
     protected $fillable = ['id', 'assessment_id', 'user_id', 'at', 'nominal_mg', 'reading_mg'];
 
     /** As it stands in an assessment package. */

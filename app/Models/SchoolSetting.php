@@ -25,6 +25,8 @@ final class SchoolSetting extends Model
 
     public $timestamps = false;
 
+    protected $table = 'school_settings';
+
     protected $fillable = ['document', 'set_by', 'set_at'];
 
     public static function latestChoice(): ?self

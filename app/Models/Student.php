@@ -31,6 +31,8 @@ final class Student extends Model
 
     public $timestamps = false;
 
+    protected $table = 'students';
+
     protected $fillable = ['name', 'family_name', 'number', 'email', 'student_group_id', 'user_id', 'barred', 'left_at'];
 
     protected $attributes = ['barred' => '[]', 'family_name' => ''];

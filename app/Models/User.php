@@ -28,6 +28,8 @@ final class User extends Authenticatable
     use KeyedByUuid;
     use Notifiable;
 
+    protected $table = 'users';
+
     protected $fillable = ['name', 'email', 'password', 'role', 'left_at', 'in_training'];
 
     protected $hidden = ['password', 'remember_token'];

@@ -15,14 +15,43 @@ final class EndedSessions extends DatabaseSessionHandler
 {
     private const TABLE = 'ended_sessions';
 
-    public function read($sessionId): string|false
+    /** Its time is written down again when it is older than this: not at every request. */
+    private const FRESH_FOR_S = 300;
+
+    /** What was found when the id was looked at, for the reading that follows. */
+    private ?FoundSession $found = null;
+
+    private int $lastActivity = 0;
+
+    public function read($sessionId): string
     {
-        return $this->hasEnded($sessionId) ? '' : parent::read($sessionId);
+        $found = $this->found?->id === $sessionId ? $this->found : $this->find($sessionId);
+        $this->found = null;
+        $this->exists = $found->payload !== null;
+        $this->lastActivity = $found->lastActivity;
+        $isOver = $found->hasEnded || $found->lastActivity < Carbon::now()->subMinutes($this->minutes)->getTimestamp();
+
+        return $isOver ? '' : (string) base64_decode($found->payload ?? '', true);
+    }
+
+    public function write($sessionId, $data): bool
+    {
+        $this->lastActivity = Carbon::now()->getTimestamp();
+
+        return parent::write($sessionId, $data);
     }
 
     public function hasEnded(string $sessionId): bool
     {
-        return $this->connection->table(self::TABLE)->where('id', $sessionId)->useWritePdo()->exists();
+        $this->found = $this->find($sessionId);
+
+        return $this->found->hasEnded;
+    }
+
+    /** What was read last is there, and was used lately. */
+    public function isFresh(): bool
+    {
+        return $this->exists === true && $this->lastActivity > Carbon::now()->getTimestamp() - self::FRESH_FOR_S;
     }
 
     public function destroy($sessionId): bool
@@ -38,5 +67,12 @@ final class EndedSessions extends DatabaseSessionHandler
         $this->connection->table(self::TABLE)->where('ended_at', '<', Carbon::now()->subSeconds($lifetime))->delete();
 
         return parent::gc($lifetime);
+    }
+
+    private function find(string $id): FoundSession
+    {
+        $row = $this->connection->selectOne('SELECT payload, last_activity, EXISTS (SELECT 1 FROM '.self::TABLE." WHERE id = ?) AS has_ended FROM (SELECT 1) AS asked LEFT JOIN {$this->table} ON id = ?", [$id, $id], false);
+
+        return FoundSession::of($id, $row);
     }
 }

@@ -33,6 +33,28 @@ final readonly class Assessment
         $node->keys(['format', 'standard', 'policy', 'attempts'], ['scale_checks']);
         $standard = Standard::read($node->at('standard'));
         ComponentKinds::shipped()->refuseMeasured($node->at('standard'));
+        $read = self::under($format, $standard, Policy::read($node->at('policy')), $node);
+        $format->refuseNewer($node);
+
+        return $read;
+    }
+
+    /**
+     * What was taken down in a class, under a standard and a policy that are read already, in the latest version of the format.
+     *
+     * @param Node $facts attempts and scale_checks, as they stand in a package
+     *
+     * @throws InvalidPackage naming the path of the first thing that is wrong
+     */
+    public static function held(Standard $standard, Policy $policy, Node $facts): self
+    {
+        $facts->keys(['attempts'], ['scale_checks']);
+
+        return self::under(PackageFormat::latest(), $standard, $policy, $facts);
+    }
+
+    private static function under(PackageFormat $format, Standard $standard, Policy $policy, Node $node): self
+    {
         $captures = new CaptureReader($standard);
         $attempts = [];
         foreach ($node->at('attempts')->items() as $item) {
@@ -50,9 +72,8 @@ final readonly class Assessment
             }
             $checks[$check->id] = $check;
         }
-        $format->refuseNewer($node);
 
-        return new self($format, $standard, Policy::read($node->at('policy')), array_values($attempts), ScaleChecks::of(array_values($checks)));
+        return new self($format, $standard, $policy, array_values($attempts), ScaleChecks::of(array_values($checks)));
     }
 
     /** @throws InvalidPackage when the policy's decision rule leaves a window empty */

@@ -28,6 +28,11 @@ enum PackageFormat: string
         return self::tryFrom($node->text()) ?? throw $node->noneOf($node->text(), array_column(self::cases(), 'value'));
     }
 
+    public static function latest(): self
+    {
+        return self::cases()[count(self::cases()) - 1];
+    }
+
     /** The earliest version that can say what a standard and the attempts say. */
     public static function neededBy(Node $package): self
     {

@@ -20,7 +20,6 @@ use App\Models\User;
 use App\School\School;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Database\Eloquent\Collection as Assessments;
-use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -45,7 +44,7 @@ final class BenchController
         $today = $this->school->today()->toDateString();
         $until = $this->school->today()->addDays(self::COMING_DAYS)->toDateString();
         $earlier = $this->earlierThan($today, 1);
-        $shown = Assessment::query()->without('held')->where('held_on', '>=', $today)->where('held_on', '<=', $until)->oldest('held_on')->orderBy('title')->get()
+        $shown = Assessment::query()->where('held_on', '>=', $today)->where('held_on', '<=', $until)->oldest('held_on')->orderBy('title')->get()
             ->concat($earlier->take(self::EARLIER_A_PAGE));
         $views = $this->views($shown, $user);
         $ofDay = static fn(int $side): array => array_values(array_filter($views, static fn(PracticalView $it): bool => ($it->held_on <=> $today) === $side));
@@ -84,7 +83,7 @@ final class BenchController
     /** @return Assessments<int, Assessment> a page, and one more where there is a next */
     private function earlierThan(string $date, int $page): Assessments
     {
-        return Assessment::query()->without('held')->where('held_on', '<', $date)->latest('held_on')->orderBy('id')->offset(($page - 1) * self::EARLIER_A_PAGE)->limit(self::EARLIER_A_PAGE + 1)->get();
+        return Assessment::query()->where('held_on', '<', $date)->latest('held_on')->orderBy('id')->offset(($page - 1) * self::EARLIER_A_PAGE)->limit(self::EARLIER_A_PAGE + 1)->get();
     }
 
     /**
@@ -94,7 +93,7 @@ final class BenchController
      */
     private function views(Assessments $assessments, User $user): array
     {
-        $assessments->load(['group', 'attempts.student', 'attempts.release', 'held' => static fn(Relation $held): Relation => $held->without('policy', 'standard')]);
+        $assessments->load(['group', 'attempts.student', 'attempts.release', 'held']);
         $this->hiding->from($user, $assessments->flatMap(static fn(Assessment $it): iterable => $it->attempts));
         $standards = $this->standards->of($assessments->mapWithKeys(static fn(Assessment $it): array => [$it->held->sha256 => static fn(): \stdClass => $it->held->document])->all());
         $markings = Marking::ofEach($assessments);
