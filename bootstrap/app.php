@@ -7,6 +7,7 @@ use App\Actions\InvalidDocument;
 use App\Actions\OutOfDate;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StatefulRequests;
+use App\Http\OtherPerson;
 use App\Http\Problem;
 use App\School\School;
 use DeftBlade\Core\Json\InvalidPackage;
@@ -30,7 +31,7 @@ $application = Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         // What is told to whoever asked is no fault of the server.
-        $exceptions->dontReport([InvalidPackage::class, InvalidDocument::class, Conflict::class, OutOfDate::class]);
+        $exceptions->dontReport([InvalidPackage::class, InvalidDocument::class, Conflict::class, OtherPerson::class, OutOfDate::class]);
         // Request::is() matches nothing where the address is no UTF-8.
         $isApi = static fn(Request $request): bool => str_starts_with($request->path(), 'api/');
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $isApi($request) || $request->expectsJson());

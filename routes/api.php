@@ -20,6 +20,7 @@ use App\Http\Controllers\Api\FindController;
 use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
 use App\Http\Controllers\Api\LedgerController;
+use App\Http\Controllers\Api\LiveController;
 use App\Http\Controllers\Api\LotLabelController;
 use App\Http\Controllers\Api\ModerationController;
 use App\Http\Controllers\Api\NeedController;
@@ -48,6 +49,7 @@ use App\Http\Controllers\Api\TrayController;
 use App\Http\Controllers\Api\TryStandardController;
 use App\Http\Controllers\Api\VerdictController;
 use App\Http\Controllers\Api\WeekController;
+use App\Http\Middleware\SamePerson;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -58,7 +60,7 @@ Route::post('/code/look', [AccessCodeController::class, 'show'])->middleware('th
 Route::post('/code', [AccessCodeController::class, 'store'])->middleware('throttle:code');
 Route::get('/calendar.ics', [CalendarController::class, 'feed'])->middleware('throttle:code');
 
-Route::middleware('auth:sanctum')->group(static function (): void {
+Route::middleware(['auth:sanctum', SamePerson::class])->group(static function (): void {
     Route::get('/session', [SessionController::class, 'show']);
     Route::delete('/session', [SessionController::class, 'destroy']);
 
@@ -170,6 +172,8 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::post('/policy/try', [PolicyController::class, 'try']);
     Route::get('/policy/document', [PolicyController::class, 'document']);
 
+    Route::get('/assessments/{assessment}/live', [LiveController::class, 'assessment']);
+    Route::get('/scale/live', [LiveController::class, 'scale']);
     Route::get('/scale', [ScaleController::class, 'stream']);
     Route::get('/ledger/needs', [NeedController::class, 'index']);
     Route::get('/ledger/serving', [ServingController::class, 'show']);

@@ -26,7 +26,7 @@ final readonly class RoomTaken
      */
     public static function during(string $room, \DateTimeImmutable $from, \DateTimeImmutable $to, string $but, School $school): array
     {
-        $others = Assessment::query()->without('held')->whereNull('cancelled')
+        $others = Assessment::query()->whereNull('cancelled')
             ->whereRaw('lower(room) = lower(?)', [trim($room)])
             ->where('starts_at', '<', $to)->where('ends_at', '>', $from)
             ->where(static fn($it) => $it->whereNull('brief_id')->orWhere('brief_id', '!=', $but))

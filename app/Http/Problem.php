@@ -56,6 +56,7 @@ final readonly class Problem implements Responsable
             $thrown instanceof OutOfDate => self::outOfDate($thrown),
             $thrown instanceof Conflict => self::named('conflict', 'This cannot be taken', 409, $thrown->getMessage()),
             $thrown instanceof AuthenticationException => self::named('signed-out', 'Not signed in', 401, 'Sign in to go on.'),
+            $thrown instanceof OtherPerson => self::named('other-person', 'Somebody else is signed in', 409, $thrown->getMessage()),
             $thrown instanceof AuthorizationException => self::named('not-allowed', 'Not allowed', 403, 'Your role does not allow this.'),
             $thrown instanceof ModelNotFoundException => self::named('not-found', 'Not found', 404, 'There is nothing here that you may see.'),
             $thrown instanceof TokenMismatchException => self::named('stale-page', 'This page is out of date', 419, 'Load the page again and repeat what you did; nothing was stored.'),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\ScaleEvents;
+use App\Live\Push;
 use App\Scale\ScaleLine;
 use App\Scale\ScalePan;
 use App\School\KeptSchool;
@@ -34,6 +36,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton('session', static fn(Application $app): OpenSessions => new OpenSessions($app));
         $this->app->singleton(KeptSchool::class);
         $this->app->bind(School::class, static fn(Application $app): School => $app->make(KeptSchool::class)->inForce());
+        $this->app->singleton(Push::class, static fn(): Push => new Push(is_string($address = config('live.publish')) ? $address : null));
+        $this->app->bind(ScaleEvents::class, static fn(Application $app): ScaleEvents => new ScaleEvents($app->make(ScaleLine::class), $app->make(School::class)->sentences()));
         $this->app->bind(ScaleLine::class, static fn(): ScaleLine => new ScaleLine(config()->string('scale.reports')));
         $this->app->bind(ScalePan::class, static fn(): ScalePan => new ScalePan(config()->string('scale.pan')));
     }

@@ -1,6 +1,7 @@
 /** A session with its cookies, as a browser holds them. `get` and `post` speak to the API and answer what it says, decoded; a refusal throws. */
 export async function signIn(baseURL, account) {
   const cookies = new Map();
+  const cookie = () => [...cookies].map(([key, value]) => `${key}=${value}`).join("; ");
   const call = async (method, path, body) => {
     const token = cookies.get("XSRF-TOKEN");
     const response = await fetch(`${baseURL}${path}`, {
@@ -9,7 +10,7 @@ export async function signIn(baseURL, account) {
         Accept: "application/json",
         Referer: baseURL,
         "Content-Type": "application/json",
-        Cookie: [...cookies].map(([key, value]) => `${key}=${value}`).join("; "),
+        Cookie: cookie(),
         ...(token === undefined ? {} : { "X-XSRF-TOKEN": decodeURIComponent(token) }),
       },
       body: body === undefined ? undefined : JSON.stringify(body),
@@ -25,5 +26,5 @@ export async function signIn(baseURL, account) {
   await call("GET", "/sanctum/csrf-cookie");
   await call("POST", "/api/v1/session", { email: `${account}@tollgate-quay.example`, password: "larder-week" });
 
-  return { get: (path) => call("GET", `/api/v1${path}`), post: (path, body) => call("POST", `/api/v1${path}`, body) };
+  return { cookie, get: (path) => call("GET", `/api/v1${path}`), post: (path, body) => call("POST", `/api/v1${path}`, body) };
 }

@@ -32,8 +32,8 @@ write_fpm_config() {
     printf '[global]\npid = %s\nerror_log = %s\ndaemonize = yes\n' "$DEFT_BLADE_STATE/pid/php-fpm" "$DEFT_BLADE_STATE/log/php-fpm.log"
     printf '[deft-blade]\nlisten = 127.0.0.1:%s\n' "$FPM_PORT"
     as_root && printf 'user = %s\ngroup = %s\n' "$user" "$user"
-    printf 'pm = dynamic\npm.max_children = 24\npm.start_servers = 4\npm.min_spare_servers = 2\npm.max_spare_servers = 8\nclear_env = no\n'
-    printf 'php_admin_value[opcache.enable] = 1\nphp_admin_value[expose_php] = 0\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[display_errors] = 0\n'
+    printf 'pm = dynamic\npm.max_children = 12\npm.start_servers = 4\npm.min_spare_servers = 4\npm.max_spare_servers = 8\nclear_env = no\n'
+    printf 'php_admin_value[expose_php] = 0\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[display_errors] = 0\n'
   } > "$DEFT_BLADE_STATE/php-fpm.conf"
 }
 
@@ -41,11 +41,14 @@ write_nginx_config() {
   local as=''
   as_root && as="user $(web_user);"
   cat > "$DEFT_BLADE_STATE/nginx.conf" <<CONF
+load_module $(push_module);
 $as
 worker_processes 2;
+# Whoever listens would keep an old worker for an hour.
+worker_shutdown_timeout 3s;
 pid $DEFT_BLADE_STATE/pid/nginx;
 error_log $DEFT_BLADE_STATE/log/nginx.log;
-events { worker_connections 512; }
+events { worker_connections 2048; }
 http {
   include /etc/nginx/mime.types;
   default_type application/octet-stream;
@@ -61,6 +64,17 @@ http {
   proxy_temp_path $DEFT_BLADE_STATE/nginx/proxy;
   uwsgi_temp_path $DEFT_BLADE_STATE/nginx/uwsgi;
   scgi_temp_path $DEFT_BLADE_STATE/nginx/scgi;
+  nchan_shared_memory_size 32M;
+  # What the application publishes to devices that listen: who may is asked of the application, and nobody listening holds a worker of it.
+  server {
+    listen 127.0.0.1:$LIVE_PORT;
+    location ~ ^/publish/(.+)\$ {
+      nchan_publisher;
+      nchan_channel_id \$1;
+      nchan_message_buffer_length 1;
+      nchan_message_timeout 5s;
+    }
+  }
   server {
     listen 127.0.0.1:$PORT;
     root $ROOT/public;
@@ -68,6 +82,27 @@ http {
       add_header Cache-Control "public, max-age=31536000, immutable";
       add_header X-Content-Type-Options nosniff;
       try_files \$uri =404;
+    }
+    location ~ "^/live/class/([0-9a-f-]{36})\$" {
+      nchan_subscriber eventsource;
+      nchan_channel_id class-\$1;
+      nchan_subscriber_first_message newest;
+      nchan_eventsource_ping_interval 15;
+      nchan_subscriber_timeout 1h;
+      nchan_authorize_request /live-allowed/assessments/\$1/live;
+    }
+    location = /live/scale {
+      nchan_subscriber eventsource;
+      nchan_channel_id scale;
+      nchan_subscriber_first_message oldest;
+      nchan_subscriber_timeout 1h;
+      nchan_authorize_request /live-allowed/scale/live;
+    }
+    location ~ ^/live-allowed(/.+)\$ {
+      internal;
+      proxy_pass http://127.0.0.1:$PORT/api/v1\$1;
+      proxy_set_header Host \$host:\$server_port;
+      proxy_set_header Accept application/json;
     }
     location / { try_files \$uri /index.php?\$query_string; }
     location = /index.php {
@@ -92,12 +127,22 @@ start_web() {
     require_free_port "$FPM_PORT" DEFT_BLADE_FPM_PORT
     local as=()
     ! as_root || [ "$(web_user)" != root ] || as=(--allow-to-run-as-root)
-    "$(fpm_binary)" "${as[@]}" -y "$DEFT_BLADE_STATE/php-fpm.conf" || fail "php-fpm did not start; see $DEFT_BLADE_STATE/log/php-fpm.log"
+    # The code is read once: bin/start takes the workers anew when it changes.
+    "$(fpm_binary)" "${as[@]}" -d opcache.validate_timestamps=0 -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 \
+      -d opcache.preload="$DEFT_BLADE_STATE/cache/preload.php" -d opcache.preload_user="$(web_user)" -d apc.shm_size=64M -d realpath_cache_ttl=3600 -y "$DEFT_BLADE_STATE/php-fpm.conf" || fail "php-fpm did not start; see $DEFT_BLADE_STATE/log/php-fpm.log"
   fi
   if runs nginx; then kill -HUP "$(cat "$DEFT_BLADE_STATE/pid/nginx")"; else
     require_free_port "$PORT" DEFT_BLADE_PORT
+    require_free_port "$LIVE_PORT" DEFT_BLADE_LIVE_PORT
     nginx -c "$DEFT_BLADE_STATE/nginx.conf" -p "$DEFT_BLADE_STATE/nginx" 2>>"$DEFT_BLADE_STATE/log/nginx.log" || fail "nginx did not start; see $DEFT_BLADE_STATE/log/nginx.log"
   fi
+}
+
+# Reads the scale's reports and pushes them on.
+follow_scale() {
+  end follow
+  nohup php "$ROOT/artisan" scale:follow >"$DEFT_BLADE_STATE/log/follow.log" 2>&1 </dev/null &
+  printf '%s' "$!" > "$DEFT_BLADE_STATE/pid/follow"
 }
 
 start_scale() {

@@ -10,13 +10,14 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Http' => ['Actions', 'Brief', 'Calendar', 'Demo', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School'],
-        'Console' => ['Actions', 'Http', 'Models'],
+        'Http' => ['Actions', 'Brief', 'Calendar', 'Demo', 'Live', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School'],
+        'Console' => ['Actions', 'Http', 'Live', 'Models', 'Scale', 'School'],
         'Actions' => ['Brief', 'Models', 'Notifications', 'People', 'Photos', 'Roster', 'School', 'TryOut'],
         'Brief' => ['Models', 'School'],
         'Calendar' => ['Models', 'School'],
         'Demo' => ['Models', 'TryOut'],
         'TryOut' => ['Models'],
+        'Live' => [],
         'Notifications' => [],
         'People' => [],
         'Photos' => [],
@@ -26,7 +27,7 @@ final class LayersTest extends TestCase
         'School' => ['Models'],
         'Policies' => ['Models'],
         'Models' => [],
-        'Providers' => ['Photos', 'Scale', 'School', 'Sessions', 'Models'],
+        'Providers' => ['Http', 'Live', 'Photos', 'Scale', 'School', 'Sessions', 'Models'],
     ];
 
     public function testNoFolderKnowsWhatIsAboveIt(): void

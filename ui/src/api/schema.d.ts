@@ -749,6 +749,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assessments/{assessment}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Whether one may listen to the events of a class at /live/class/{assessment}: "stands" with the seq it stands at, "presence". */
+        get: operations["mayFollowClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scale/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Whether one may listen to the events of the scale at /live/scale: those of /scale. */
+        get: operations["mayFollowScale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ledger/labels": {
         parameters: {
             query?: never;
@@ -1136,7 +1170,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** @description The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer, "unreadable" when it sent something that is no report. */
+        /** @description The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer, "unreadable" when it sent something that is no report. It holds a worker as long as it is listened to; the same events are pushed at /live/scale, which does not. */
         get: operations["scale"];
         put?: never;
         post?: never;
@@ -3369,6 +3403,18 @@ export interface components {
             marked: string;
             /** @description In the words of the school. */
             title: string;
+        };
+        /**
+         * @description What is pushed to the devices that follow a class when something was taken down in it: with the news itself, so that nobody has to fetch it, unless somebody
+         *     marks the tray a second time and is not to see all of it.
+         */
+        PushedNewsView: {
+            /** @description What the class stands at. */
+            seq: number;
+            /** @description What it stood at before. A device that stands elsewhere fetches what is new; null where everybody does. */
+            before: number | null;
+            captures: components["schemas"]["CaptureView"][];
+            station: components["schemas"]["FloorStationView"] | null;
         };
         /** @description What a class made: what lies on the tables now, and what was put away. */
         PutAwayView: {
@@ -6355,6 +6401,46 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    mayFollowClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description They may */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            403: components["responses"]["Problem"];
+        };
+    };
+    mayFollowScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description They may */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            403: components["responses"]["Problem"];
         };
     };
     lotLabels: {

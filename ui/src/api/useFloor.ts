@@ -1,13 +1,11 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
-import { useEffect, useRef } from "react";
+import { useEffect } from "react";
 import { v7 as uuid } from "uuid";
-import { measured } from "../offline/clock";
-import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import { device } from "./device";
 import type { Floor, FloorStation } from "./types";
 
-const floorKey = (assessment: string) => ["floor", assessment];
+export const floorKey = (assessment: string) => ["floor", assessment];
 
 /** How does the room stand? */
 export function useFloor(assessment: string | undefined) {
@@ -34,59 +32,6 @@ export function withStations(room: Floor, stations: FloorStation[]): Floor {
 /** Puts stations as they stand now into the room as it was last answered. */
 export function tellStations(queries: QueryClient, assessment: string, stations: FloorStation[]): void {
   queries.setQueryData<Floor>(floorKey(assessment), (room) => room && withStations(room, stations));
-}
-
-/** Often enough that everyone's screen follows within a second. */
-const LOOK_EVERY_MS = 700;
-
-/** Stations come with the news; the whole room, with the order of its marks, is asked for no more often than this. */
-const ROOM_EVERY_MS = 10_000;
-
-/** What is new in the class? It is told, and whatever screen shows it is asked for again; and the device's clock is held against the server's. */
-export function useCursor(assessment: string | undefined) {
-  const queries = useQueryClient();
-  const after = useRef<number | null>(null);
-  const due = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
-  useEffect(
-    () => () => {
-      if (due.current === undefined) return;
-      clearTimeout(due.current);
-      due.current = undefined;
-      void queries.invalidateQueries({ queryKey: floorKey(assessment ?? "") });
-    },
-    [queries, assessment],
-  );
-  const askForRoom = (): void => {
-    due.current ??= setTimeout(() => {
-      due.current = undefined;
-      void queries.invalidateQueries({ queryKey: floorKey(assessment ?? "") });
-    }, ROOM_EVERY_MS);
-  };
-
-  return useQuery({
-    queryKey: ["cursor", assessment],
-    enabled: assessment !== undefined,
-    refetchInterval: LOOK_EVERY_MS,
-    staleTime: 0,
-    gcTime: 0,
-    retry: false,
-    queryFn: async () => {
-      const asked = Date.now();
-      const query = after.current === null ? {} : { after: after.current };
-      const news = await answer(
-        api.GET("/assessments/{assessment}/captures", { params: { path: { assessment: assessment ?? "" }, query } }),
-      );
-      measured(news.now_ms, asked, Date.now());
-      after.current = news.next;
-      if (news.captures.length > 0) {
-        tellStations(queries, assessment ?? "", news.stations);
-        askForRoom();
-        for (const attempt of new Set(news.captures.map((it) => it.attempt))) void askAgain(queries, ["tray", attempt]);
-      }
-
-      return news;
-    },
-  });
 }
 
 const SAY_EVERY_MS = 8_000;

@@ -1,36 +1,50 @@
 import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { answer, api } from "./client";
+import { listen } from "./live";
 import type { ScaleReading } from "./types";
 
 export type ScaleState = { line: "connecting" } | { line: "silent"; detail: string } | { line: "reading"; reading: ScaleReading };
 
 const silent: ScaleState = { line: "silent", detail: "The scale does not answer. Type the weights until it does." };
 
+const LATE_MS = 4_000;
+
 /** What does the scale read now? Follows it for as long as something on the screen asks. */
 export function useScale(): ScaleState {
   const [state, setState] = useState<ScaleState>({ line: "connecting" });
   useEffect(() => {
-    const events = new EventSource("/api/v1/scale");
     let late: ReturnType<typeof setTimeout> | undefined;
     const hear = (next: ScaleState): void => {
       clearTimeout(late);
-      late = setTimeout(() => setState(silent), 4_000);
+      late = setTimeout(() => setState(silent), LATE_MS);
       setState(next);
     };
-    events.addEventListener("reading", (event: MessageEvent<string>) =>
-      hear({ line: "reading", reading: JSON.parse(event.data) as ScaleReading }),
-    );
-    events.addEventListener("unreadable", (event: MessageEvent<string>) => {
-      const detail = JSON.parse(event.data) as string;
-      hear({ line: "silent", detail: `${detail.charAt(0).toUpperCase()}${detail.slice(1)}.` });
+    const events = {
+      reading: (said: unknown) => hear({ line: "reading", reading: said as ScaleReading }),
+      unreadable: (said: unknown) => {
+        const detail = String(said);
+        hear({ line: "silent", detail: `${detail.charAt(0).toUpperCase()}${detail.slice(1)}.` });
+      },
+      silent: () => setState(silent),
+    };
+    let stopAsking: (() => void) | undefined;
+    const ask = (): void => void (stopAsking ??= listen("/api/v1/scale", { events, onHeard: () => undefined }));
+    const stop = listen("/live/scale", {
+      events,
+      onHeard: (isHeard) => {
+        // Nothing is pushed here: the server is asked itself, at the price of one of its workers.
+        if (!isHeard) return ask();
+        stopAsking?.();
+        stopAsking = undefined;
+      },
     });
-    events.addEventListener("silent", () => setState(silent));
-    late = setTimeout(() => setState(silent), 4_000);
+    late = setTimeout(() => setState(silent), LATE_MS);
 
     return () => {
       clearTimeout(late);
-      events.close();
+      stop();
+      stopAsking?.();
     };
   }, []);
 

@@ -1,34 +1,40 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
-import { createContext, use } from "react";
-import { answer, api } from "./client";
+import { createContext, use, useEffect } from "react";
+import { answer, api, as } from "./client";
 import { Problem } from "./problem";
-import { markLeft, isLeaving, keepPerson, lastPerson, leaveLater } from "../offline/person";
+import { keepPerson, lastPerson, leaveLater, markLeft, onOtherPerson, whoLeaves } from "../offline/person";
 import type { User } from "./types";
 
 export const sessionKey = ["session"];
 
 /** Who is signed in? Null where nobody is. */
 export function useSession() {
+  const queries = useQueryClient();
+  useEffect(() => onOtherPerson(() => void queries.invalidateQueries({ queryKey: sessionKey })), [queries]);
+
   return useQuery({
     queryKey: sessionKey,
     staleTime: Infinity,
     networkMode: "always",
     queryFn: async (): Promise<User | null> => {
       try {
-        if (isLeaving()) await leave();
+        const gone = whoLeaves();
+        if (gone !== null) await leave(gone);
         const user = await answer(api.GET("/session"));
+        // Another tab may have signed somebody else in.
+        if (queries.getQueryData<User | null>(sessionKey)?.id !== user.id) forget(queries);
         await keepPerson(user);
 
         return user;
       } catch (problem) {
-        if (problem instanceof Problem && problem.status === 401) {
+        if (problem instanceof Problem && problem.isSignedOut) {
           await keepPerson(null);
 
           return null;
         }
-        // Without a network it is still the tablet of whoever signed in last.
-        if (isLeaving()) return null;
-        const last = problem instanceof Problem ? null : lastPerson();
+        // Without a server it is still the tablet of whoever signed in last.
+        if (whoLeaves() !== null) return null;
+        const last = problem instanceof Problem && problem.isFinal ? null : lastPerson();
         if (last !== null) return last;
         throw problem;
       }
@@ -51,9 +57,11 @@ export function useUser(): User {
 }
 
 /** What one person was shown is not for the next. */
+const forget = (queries: QueryClient): void => queries.removeQueries({ predicate: (query) => query.queryKey[0] !== sessionKey[0] });
+
 function becomes(queries: QueryClient, user: User | null): void {
   void keepPerson(user);
-  queries.removeQueries({ predicate: (query) => query.queryKey[0] !== sessionKey[0] });
+  forget(queries);
   queries.setQueryData(sessionKey, user);
 }
 
@@ -76,14 +84,14 @@ export function useSignIn() {
   });
 }
 
-/** Signs out; that somebody leaves is kept first, so that a page closed at once is not found signed in again. */
-async function leave(): Promise<void> {
-  leaveLater();
+/** Signs a person out; that they leave is kept first, so that a page closed at once is not found signed in again. Whoever signed in since stays. */
+async function leave(person: string): Promise<void> {
+  leaveLater(person);
   try {
-    await answer(api.DELETE("/session"));
+    await answer(api.DELETE("/session", { headers: as(person) }));
   } catch (problem) {
-    if (!(problem instanceof Problem)) throw problem;
-    if (problem.status !== 401) {
+    if (!(problem instanceof Problem) || !problem.isFinal) throw problem;
+    if (!problem.isSignedOut) {
       markLeft();
       throw problem;
     }
@@ -93,13 +101,14 @@ async function leave(): Promise<void> {
 
 export function useSignOut() {
   const queries = useQueryClient();
+  const user = use(UserContext);
 
   return useMutation({
     networkMode: "always",
-    mutationFn: leave,
+    mutationFn: () => leave(user?.id ?? ""),
     onSuccess: () => becomes(queries, null),
     onError: (problem) => {
-      if (!(problem instanceof Problem)) becomes(queries, null);
+      if (!(problem instanceof Problem && problem.isFinal)) becomes(queries, null);
     },
   });
 }

@@ -8,6 +8,8 @@ use App\Actions\Conflict;
 use App\Actions\HoldAgainst;
 use App\Actions\PackAssessment;
 use App\Http\Resources\AssessmentView;
+use App\Http\Resources\PushedNewsView;
+use App\Live\Push;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\PublishedStandard;
@@ -66,7 +68,7 @@ final class AssessmentController
     ]))]
     #[OA\Response(response: 200, description: 'The practical as it is held now', content: new OA\JsonContent(ref: AssessmentView::class))]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function hold(Request $request, Assessment $assessment, HoldAgainst $holding, ShippedDocuments $shipped, School $school, #[CurrentUser] User $user): JsonResponse
+    public function hold(Request $request, Assessment $assessment, HoldAgainst $holding, Push $push, ShippedDocuments $shipped, School $school, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('setTerms', $assessment);
         $body = Node::decode($request->getContent())->keys(['standard', 'reason']);
@@ -79,7 +81,8 @@ final class AssessmentController
         if ($reason === '') {
             throw $body->at('reason')->fail(MessageCode::MustSayWhy);
         }
-        $holding->hold($assessment, $standard, $assessment->held->policy, $reason, $user);
+        $holding->hold($assessment, $standard, $assessment->held->loadMissing('policy')->policy, $reason, $user);
+        $push->classStands($assessment->id, PushedNewsView::standsAt($assessment->latestSeq()));
 
         return new JsonResponse(AssessmentView::of($assessment->refresh()->load('group', 'attempts.student'), $shipped, $school));
     }

@@ -8,8 +8,10 @@ use App\Actions\FollowClass;
 use App\Actions\ReadTray;
 use App\Actions\RecordCaptures;
 use App\Http\Resources\CursorView;
+use App\Http\Resources\PushedNewsView;
 use App\Http\Resources\TrayView;
 use App\Http\SentFacts;
+use App\Live\Push;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
@@ -36,7 +38,7 @@ final class CaptureController
     #[OA\Response(response: 200, description: 'Taken; the tray as it stands now', content: new OA\JsonContent(ref: TrayView::class))]
     #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function store(Request $request, Attempt $attempt, RecordCaptures $recording, ReadTray $reading, #[CurrentUser] User $user): JsonResponse
+    public function store(Request $request, Attempt $attempt, RecordCaptures $recording, ReadTray $reading, Push $push, #[CurrentUser] User $user): JsonResponse
     {
         // The answer shows the tray, so whoever sends must be one who may see it, even where nothing is sent.
         Gate::authorize('view', $attempt);
@@ -44,9 +46,13 @@ final class CaptureController
         foreach (self::abilities($sent->nodes, $user) as $ability) {
             Gate::authorize($ability, $attempt);
         }
-        $recording->record($attempt->load('assessment'), $sent->documents(), $user, $sent->device, $sent->offsetMs);
+        $recorded = $recording->record($attempt, $sent->documents(), $user, $sent->device, $sent->offsetMs);
+        $tray = TrayView::of($attempt, $reading->grade($attempt, $user, $recorded->class), $user);
+        if ($recorded->new !== []) {
+            $push->classStands($attempt->assessment_id, PushedNewsView::of($attempt, $recorded, $tray->on_floor));
+        }
 
-        return new JsonResponse(TrayView::of($attempt, $reading->grade($attempt, $user), $user));
+        return new JsonResponse($tray);
     }
 
     #[OA\Get(path: '/assessments/{assessment}/captures', operationId: 'capturesAfter', description: 'What is new in a class since a cursor.', tags: ['assessment'])]

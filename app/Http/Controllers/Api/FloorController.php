@@ -12,6 +12,7 @@ use App\Brief\Marking;
 use App\Http\ClientId;
 use App\Http\Precondition;
 use App\Http\Resources\FloorView;
+use App\Live\Push;
 use App\Models\Assessment;
 use App\Models\Presence;
 use App\Models\Room;
@@ -118,16 +119,20 @@ final class FloorController
         new OA\Property(property: 'attempt', type: 'string', format: 'uuid', nullable: true),
     ]))]
     #[OA\Response(response: 204, description: 'Noted')]
-    public function present(Request $request, Assessment $assessment, #[CurrentUser] User $user): Response
+    public function present(Request $request, Assessment $assessment, Push $push, #[CurrentUser] User $user): Response
     {
         Gate::authorize('view', $assessment);
         $body = Node::decode($request->getContent())->keys(['device', 'attempt']);
         $attempt = $body->at('attempt')->isNull() ? null : $assessment->attempts()->findOrFail($body->at('attempt')->matching(self::UUID, MessageCode::NotAUuid));
+        $before = Presence::query()->where('assessment_id', $assessment->id)->where('device', $body->at('device')->identifier())->value('attempt_id');
         Presence::query()->upsert(
             [['assessment_id' => $assessment->id, 'device' => $body->at('device')->identifier(), 'user_id' => $user->id, 'attempt_id' => $attempt?->id, 'seen_at' => CarbonImmutable::now()]],
             ['assessment_id', 'device'],
             ['user_id', 'attempt_id', 'seen_at'],
         );
+        if ($before !== $attempt?->id) {
+            $push->presenceChanged($assessment->id);
+        }
 
         return new Response(status: 204);
     }

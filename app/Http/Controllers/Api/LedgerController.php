@@ -49,7 +49,7 @@ final class LedgerController
         Gate::authorize('viewAny', LotRow::class);
         $today = $this->school->today();
         $isWeighed = ResultRow::query()->selectRaw('1')->whereColumn('results.assessment_id', 'assessments.id')->whereRaw("results.masses::text <> '{}'");
-        $practicals = Assessment::query()->without('held')->whereNull('cancelled')->whereBetween('held_on', [$today->subDays(self::LAST_DAYS)->toDateString(), $today->toDateString()])
+        $practicals = Assessment::query()->whereNull('cancelled')->whereBetween('held_on', [$today->subDays(self::LAST_DAYS)->toDateString(), $today->toDateString()])
             ->whereExists($isWeighed)->latest('held_on')->orderBy('title')->limit(self::MOST_PRACTICALS)->get();
         $lots = LotRow::query()->whereIn('assessment_id', $practicals->modelKeys())->groupBy('assessment_id')->selectRaw('assessment_id, count(*) as lots')->pluck('lots', 'assessment_id');
 

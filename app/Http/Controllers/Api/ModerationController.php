@@ -77,7 +77,7 @@ final class ModerationController
     /** @return list<string> ids of the last classes before it that were held against the same standard */
     private function earlier(Assessment $assessment): array
     {
-        $found = Assessment::query()->without('held')->where('is_rehearsal', false)->heldBefore($assessment, $assessment->held->standard->key)
+        $found = Assessment::query()->where('is_rehearsal', false)->heldBefore($assessment, $assessment->held->loadMissing('standard')->standard->key)
             ->latest('held_on')->orderBy('id')->limit(self::EARLIER_CLASSES)->pluck('id')->all();
 
         return array_values(array_filter($found, is_string(...)));

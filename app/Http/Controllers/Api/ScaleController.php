@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Http\Resources\ScaleReadingView;
+use App\Http\ScaleEvents;
 use App\Models\Assessment;
-use App\Scale\ScaleLine;
 use App\Scale\ScaleUnreachable;
-use App\School\School;
-use DeftBlade\Core\Sentence\Sentences;
-use DeftBlade\Core\Weighing\InvalidScaleReport;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -22,48 +19,26 @@ final class ScaleController
 
     private const MS_TO_THE_NEXT_STREAM = 300;
 
-    private const SECONDS_BETWEEN_REPEATS = 1.0;
-
-    #[OA\Get(path: '/scale', operationId: 'scale', description: 'The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer, "unreadable" when it sent something that is no report.', tags: ['scale'])]
+    #[OA\Get(path: '/scale', operationId: 'scale', description: 'The live reading as server-sent events, each a ScaleReadingView, or an event "silent" when the scale does not answer, "unreadable" when it sent something that is no report. It holds a worker as long as it is listened to; the same events are pushed at /live/scale, which does not.', tags: ['scale'])]
     #[OA\Response(response: 200, description: 'Events', content: new OA\MediaType(mediaType: 'text/event-stream', schema: new OA\Schema(ref: ScaleReadingView::class)))]
-    public function stream(ScaleLine $line, School $school): StreamedResponse
+    public function stream(ScaleEvents $events): StreamedResponse
     {
         Gate::authorize('viewAny', Assessment::class);
 
-        $sentences = $school->sentences();
-
-        return new StreamedResponse(static function () use ($line, $sentences): void {
+        return new StreamedResponse(static function () use ($events): void {
             echo 'retry: '.self::MS_TO_THE_NEXT_STREAM."\n\n";
+            $end = microtime(true) + self::SECONDS_A_STREAM;
             try {
-                self::follow($line, $sentences);
+                foreach ($events->all() as $event => $said) {
+                    if (microtime(true) > $end || connection_aborted() === 1) {
+                        return;
+                    }
+                    self::send($event, $said);
+                }
             } catch (ScaleUnreachable $problem) {
                 self::send('silent', $problem->getMessage());
             }
         }, headers: ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-store', 'X-Accel-Buffering' => 'no']);
-    }
-
-    private static function follow(ScaleLine $line, Sentences $sentences): void
-    {
-        $end = microtime(true) + self::SECONDS_A_STREAM;
-        $last = null;
-        $lastAt = 0.0;
-        foreach ($line->reports() as $report) {
-            if ($report instanceof InvalidScaleReport) {
-                self::send('unreadable', $sentences->say($report->problem));
-
-                continue;
-            }
-            $now = microtime(true);
-            if ($now > $end || connection_aborted() === 1) {
-                return;
-            }
-            $reading = ScaleReadingView::of($report, $sentences);
-            if ($reading != $last || $now - $lastAt > self::SECONDS_BETWEEN_REPEATS) {
-                self::send('reading', $reading);
-                $last = $reading;
-                $lastAt = $now;
-            }
-        }
     }
 
     private static function send(string $event, mixed $data): void
