@@ -20,7 +20,11 @@ async function keepShell() {
 
 async function page(request) {
   try {
-    return await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
+    const answer = await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
+    // The page of a proxy that does not reach the application is no page of the application.
+    if (answer.status < 500) return answer;
+
+    return (await caches.match("/")) ?? answer;
   } catch {
     const shell = await caches.match("/");
     if (shell === undefined) throw new Error("this device has no copy of the application yet");

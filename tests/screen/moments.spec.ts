@@ -5,7 +5,8 @@ import { Problem } from "../../ui/src/api/problem";
 import type { User } from "../../ui/src/api/types";
 import { captured } from "../../ui/src/offline/captured";
 import { measured, now, offsetMs } from "../../ui/src/offline/clock";
-import { isLeaving, keepPerson, lastPerson, leaveLater, markLeft } from "../../ui/src/offline/person";
+import { whoLeaves, keepPerson, lastPerson, leaveLater, markLeft } from "../../ui/src/offline/person";
+import { newest } from "../../ui/src/offline/newest";
 import { store } from "../../ui/src/offline/store";
 
 /** Time, person and name of a device. */
@@ -70,20 +71,46 @@ test("whoever comes next sees nothing of what the one before was shown", async (
 });
 
 test("who signed out without a network is leaving until the server knows", () => {
-  expect(isLeaving()).toBe(false);
-  leaveLater();
-  expect(isLeaving()).toBe(true);
+  expect(whoLeaves()).toBeNull();
+  leaveLater("marit");
+  expect(whoLeaves()).toBe("marit");
   markLeft();
-  expect(isLeaving()).toBe(false);
+  expect(whoLeaves()).toBeNull();
+});
+
+test("two tabs keep what each was answered: of one question the newer, and what nobody asks any more for a day", () => {
+  const hour = 3_600_000;
+  const answered = (queryHash: string, dataUpdatedAt: number) => ({ queryHash, state: { dataUpdatedAt } }) as never;
+  const hashes = (kept: never[], shown: never[]): unknown[] =>
+    (newest(kept, shown, 30 * hour) as { queryHash: string; state: { dataUpdatedAt: number } }[]).map((it) => [
+      it.queryHash,
+      it.state.dataUpdatedAt / hour,
+    ]);
+  expect(
+    hashes(
+      [answered("room", 29 * hour), answered("tray", 20 * hour), answered("old", 5 * hour)],
+      [answered("room", 28 * hour), answered("bench", 30 * hour)],
+    ),
+  ).toEqual([
+    ["room", 29],
+    ["bench", 30],
+    ["tray", 20],
+  ]);
 });
 
 test("a problem of the server is read whole, and one of no shape is still said", () => {
-  const read = new Problem({ title: "Changed meanwhile", detail: "Ilse changed this.", changed: { units: "us" }, errors: [] }, 412);
+  const type = "urn:deft-blade:problem:invalid";
+  const read = new Problem({ type, title: "Changed meanwhile", detail: "Ilse changed this.", changed: { units: "us" }, errors: [] }, 412);
   expect([read.title, read.detail, read.changed, read.isFinal]).toEqual(["Changed meanwhile", "Ilse changed this.", { units: "us" }, true]);
   for (const body of [undefined, null, "<html>", 7]) {
     const odd = new Problem(body, 502);
     expect([odd.title, odd.errors, odd.isFinal]).toEqual(["Something went wrong", [], false]);
     expect(odd.detail).not.toBe("");
   }
-  expect([400, 422, 429, 500].map((status) => new Problem({}, status).isFinal)).toEqual([true, true, false, false]);
+  expect([400, 422, 429, 500].map((status) => new Problem({ type }, status).isFinal)).toEqual([true, true, false, false]);
+  // What is not of this application refuses nothing: a proxy, the page of a network that wants a password.
+  for (const status of [401, 403, 404, 408]) {
+    const other = new Problem({ title: "Sign in to the guest network" }, status);
+    expect([other.isFinal, other.isSignedOut]).toEqual([false, false]);
+  }
 });

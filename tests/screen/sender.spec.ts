@@ -1,8 +1,8 @@
 import { expect, test } from "@playwright/test";
 import { answerWith, browser, json, online, problem, type Asked } from "./support/browser";
 import type { SentCapture, SentLotFact, Tray } from "../../ui/src/api/types";
-import { startSending } from "../../ui/src/offline/sender";
-import { store } from "../../ui/src/offline/store";
+import { sendAgain, startSending } from "../../ui/src/offline/sender";
+import { isAside, store } from "../../ui/src/offline/store";
 
 /** What waits on the device goes up in order, once, and nothing of it is lost; the store is IndexedDB, the server is played. */
 
@@ -132,7 +132,7 @@ test("where the answer is lost, the same captures are sent again under the same 
   ]);
 });
 
-for (const status of [429, 500, 503]) {
+for (const status of [429, 500, 502, 503]) {
   test(`an answer of ${status} refuses nothing: it is tried again`, async () => {
     let tries = 0;
     browser((it) => (++tries === 1 ? problem(status, "Not now") : tray(it)));
@@ -142,6 +142,42 @@ for (const status of [429, 500, 503]) {
     expect(tries).toBe(2);
   });
 }
+
+test("what always fails steps aside after three tries, and holds nothing up; it goes up with all others when it is sent again", async () => {
+  let isWell = false;
+  const asked = browser((it) => (!isWell && idsOf(it).includes("bad") ? problem(500, "Something went wrong here") : tray(it)));
+  await waits([note("before"), note("bad"), note("after"), note("next", "two")]);
+  const { kick } = send();
+  await expect.poll(left, { timeout: 10_000 }).toEqual(["bad"]);
+  const tries = asked.filter((it) => idsOf(it).join() === "bad").length;
+  expect([tries, (await store.waiting.toArray()).map(isAside)]).toEqual([3, [true]]);
+  isWell = true;
+  await sendAgain("marit");
+  kick();
+  await expect.poll(left).toEqual([]);
+});
+
+for (const status of [403, 404, 408]) {
+  test(`an answer of ${status} that is not of this application refuses nothing`, async () => {
+    let tries = 0;
+    browser((it) => (++tries === 1 ? new Response("<html>Accept the terms</html>", { status }) : tray(it)));
+    await waits([note("a")]);
+    send();
+    await expect.poll(left).toEqual([]);
+    expect(tries).toBe(2);
+  });
+}
+
+test("every request says whose it is; where somebody else is signed in by now, it waits", async () => {
+  const asked = browser(() =>
+    json({ type: "urn:deft-blade:problem:other-person", title: "Somebody else is signed in", status: 409, detail: "Wait" }, 409),
+  );
+  await waits([note("a")]);
+  const { signedOut } = send();
+  await expect.poll(signedOut).toBe(1);
+  expect([await left(), asked.map((it) => it.person)]).toEqual([["a"], ["marit"]]);
+  expect((await store.waiting.toArray())[0]?.refusal).toBeNull();
+});
 
 test("of several the one that is refused stays with its reason, and the others go up", async () => {
   const asked = browser((it) => (idsOf(it).includes("b") ? problem(422, "the standard has no piece “tail”") : tray(it)));
@@ -162,7 +198,7 @@ test("what was refused is not sent again by itself, and holds nothing up", async
 });
 
 test("who has to sign in again loses nothing, and is asked once", async () => {
-  const asked = browser(() => problem(401, "Sign in to go on."));
+  const asked = browser(() => json({ type: "urn:deft-blade:problem:signed-out", status: 401, detail: "Sign in to go on." }, 401));
   await waits([note("a"), note("b", "two")]);
   const { signedOut, kick } = send();
   await expect.poll(signedOut).toBe(1);

@@ -10,6 +10,8 @@ export interface Asked {
   method: string;
   path: string;
   body: unknown;
+  /** Whose it says it is. */
+  person: string | null;
 }
 
 export type Answering = (asked: Asked) => Response | Promise<Response>;
@@ -43,6 +45,7 @@ Object.assign(globalThis, {
     const asked = {
       method: request.method,
       path: new URL(request.url).pathname,
+      person: request.headers.get("X-Deft-Blade-Person"),
       body: /^[{[]/.test(text) ? (JSON.parse(text) as unknown) : text,
     };
     state.asked.push(asked);

@@ -16,7 +16,7 @@ const styles = createCache({ key: "db", ...(nonce ? { nonce } : {}) });
 
 function makeQueryClient(): QueryClient {
   const onError = (problem: Error): void => {
-    if (problem instanceof Problem && problem.status === 401) client.setQueryData(sessionKey, null);
+    if (problem instanceof Problem && problem.isSignedOut) client.setQueryData(sessionKey, null);
   };
   const client = new QueryClient({
     queryCache: new QueryCache({ onError }),

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useColorScheme } from "@mui/material/styles";
 import { useState } from "react";
 import { Link, Outlet, useNavigate } from "react-router";
-import { UserContext, useSession, useSignOut } from "../api/useSession";
+import { UserContext, useSession } from "../api/useSession";
 import { Kept } from "../offline/Kept";
 import { Sending } from "../offline/Sending";
 import { WaitingLine } from "../offline/WaitingLine";
@@ -15,6 +15,7 @@ import { Areas } from "./Areas";
 import { FindSlip } from "./FindSlip";
 import { inOneRow } from "./inOneRow";
 import { RailPlace } from "./Rail";
+import { SignOut } from "./SignOut";
 import { ShortcutList } from "./ShortcutList";
 import { Wordmark } from "./Wordmark";
 
@@ -34,7 +35,7 @@ export function Shell() {
   useKey("g", () => isStaff && void navigate("/ledger"));
 
   if (session.isPending) return <Loading what="Deft Blade" />;
-  if (session.isError) return <ProblemNotice problem={session.error} onRetry={() => void session.refetch()} />;
+  if (session.isLoadingError) return <ProblemNotice problem={session.error} onRetry={() => void session.refetch()} />;
   if (session.data === null) return <WayIn />;
 
   return (
@@ -118,16 +119,6 @@ function SchemeSwitch() {
   return (
     <Button size="small" onClick={() => setMode(isDark ? "light" : "dark")}>
       {isDark ? "Light" : "Dark"}
-    </Button>
-  );
-}
-
-function SignOut() {
-  const signOut = useSignOut();
-
-  return (
-    <Button size="small" disabled={signOut.isPending} onClick={() => signOut.mutate()}>
-      Sign out
     </Button>
   );
 }

@@ -1,7 +1,8 @@
-import { dehydrate, hydrate, useQueryClient, type Query, type QueryClient } from "@tanstack/react-query";
+import { dehydrate, hydrate, useQueryClient, type DehydratedState, type Query, type QueryClient } from "@tanstack/react-query";
 import { useEffect, useState, type ReactNode } from "react";
 import type { Bench, Tray } from "../api/types";
 import { useUser } from "../api/useSession";
+import { newest } from "./newest";
 import { store } from "./store";
 
 /** What is kept on the device: the practical of the day, its room and its trays; what the ledger shows. */
@@ -27,6 +28,15 @@ const KEEP_EVERY_MS = 1_000;
 /** The address of this script, which has the hash of the build in its name. */
 const BUILD = import.meta.url;
 
+/** Keeps what one tab shows beside what another kept: of one question the newer answer. */
+async function keepWith(user: string, shown: DehydratedState): Promise<void> {
+  await store.transaction("rw", store.answers, async () => {
+    const before = await store.answers.get(user);
+    const kept = before?.build === BUILD ? (JSON.parse(before.value) as DehydratedState).queries : [];
+    await store.answers.put({ user, build: BUILD, value: JSON.stringify({ ...shown, queries: newest(kept, shown.queries) }) });
+  });
+}
+
 /** Everything inside opens with what this person was last shown, so that it is there without a network; nobody else on the device sees it. */
 export function Kept({ children }: { children: ReactNode }) {
   const { id: user } = useUser();
@@ -36,10 +46,8 @@ export function Kept({ children }: { children: ReactNode }) {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const keep = (): void => {
       timer = undefined;
-      const value = JSON.stringify(
-        dehydrate(queries, { shouldDehydrateQuery: (query) => isKept(query, queries), shouldDehydrateMutation: () => false }),
-      );
-      void store.answers.put({ user, build: BUILD, value });
+      const shown = dehydrate(queries, { shouldDehydrateQuery: (query) => isKept(query, queries), shouldDehydrateMutation: () => false });
+      void keepWith(user, shown).catch(() => undefined);
     };
     const restored = store.answers.get(user).then(
       (answers) => answers?.build === BUILD && hydrate(queries, JSON.parse(answers.value)),

@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { createContext, use, useEffect, useMemo, useRef, type ReactNode } from "react";
+import { createContext, use, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { askAgain, isOld, tell } from "../api/askAgain";
 import { ledgerKey } from "../api/useLedger";
 import type { Fact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
@@ -9,7 +9,8 @@ import { trayKey } from "../api/useTray";
 import { captured, capturedLot } from "./captured";
 import { offsetMs } from "./clock";
 import type { Photo } from "./photo";
-import { startSending } from "./sender";
+import { NotKept } from "./NotKept";
+import { sendAgain, startSending } from "./sender";
 import { store } from "./store";
 
 /** A capture, and the attempt it is of. */
@@ -19,17 +20,19 @@ export interface TakenDown {
 }
 
 interface Queue {
-  /** Takes facts down: they are on this device when it resolves, and go up by themselves. */
-  take: (attempt: string, ...facts: Fact[]) => Promise<SentCapture[]>;
+  /** Takes facts down: they are on this device when it resolves, and go up by themselves; null where the device cannot keep them, which is said on the screen. */
+  take: (attempt: string, ...facts: Fact[]) => Promise<SentCapture[] | null>;
   /** The same for several attempts, all of it or none. */
-  takeAll: (facts: { attempt: string; fact: Fact }[]) => Promise<TakenDown[]>;
+  takeAll: (facts: { attempt: string; fact: Fact }[]) => Promise<TakenDown[] | null>;
   /** Takes a photograph down: it is kept on this device with its capture, and goes up before it. */
-  takePhoto: (attempt: string, photo: Photo) => Promise<SentCapture[]>;
+  takePhoto: (attempt: string, photo: Photo) => Promise<SentCapture[] | null>;
   /** Puts a refused capture right, or leaves it as it is, and tries it again. */
   mend: (order: number, capture: SentCapture) => Promise<void>;
   drop: (order: number) => Promise<void>;
   /** Takes facts about lots down, all of them or none. */
-  takeLots: (words: string, facts: UntimedLotFact[]) => Promise<SentLotFact[]>;
+  takeLots: (words: string, facts: UntimedLotFact[]) => Promise<SentLotFact[] | null>;
+  /** Sends what was refused, and what the server failed at, once more. */
+  sendAgain: () => Promise<void>;
   /** Sends what was refused once more. */
   retryLots: (order: number) => Promise<void>;
   dropLots: (order: number) => Promise<void>;
@@ -48,6 +51,8 @@ export function useCaptureQueue(): Queue {
 export function Sending({ children }: { children: ReactNode }) {
   const { id: user } = useUser();
   const queries = useQueryClient();
+  // The browser is asked not to clear what waits here when it runs short of space.
+  useEffect(() => void navigator.storage?.persist?.(), []);
   const sender = useRef<ReturnType<typeof startSending> | null>(null);
   useEffect(() => {
     const started = startSending(user, {
@@ -73,36 +78,51 @@ export function Sending({ children }: { children: ReactNode }) {
       sender.current = null;
     };
   }, [user, queries]);
+  const [fault, setFault] = useState<string | null>(null);
   const queue = useMemo((): Queue => {
-    const takeAll: Queue["takeAll"] = async (facts) => {
-      const taken = facts.map(({ attempt, fact }) => ({ attempt, capture: captured(fact) }));
-      await store.waiting.bulkAdd(taken.map((it) => ({ ...it, user, offsetMs: offsetMs(), refusal: null })));
+    /** What was taken down, once it is on the device; null where it cannot be kept there. */
+    const kept = async <Taken,>(make: () => Taken, write: (taken: Taken) => Promise<unknown>): Promise<Taken | null> => {
+      let taken: Taken;
+      try {
+        taken = make();
+        await write(taken);
+      } catch (problem) {
+        setFault(problem instanceof Error ? problem.name : "Error");
+
+        return null;
+      }
+      setFault(null);
       sender.current?.kick();
 
       return taken;
     };
+    const takeAll: Queue["takeAll"] = (facts) =>
+      kept(
+        () => facts.map(({ attempt, fact }) => ({ attempt, capture: captured(fact) })),
+        (taken) => store.waiting.bulkAdd(taken.map((it) => ({ ...it, user, offsetMs: offsetMs(), refusal: null }))),
+      );
 
     return {
       takeAll,
-      take: async (attempt, ...facts) => (await takeAll(facts.map((fact) => ({ attempt, fact })))).map((it) => it.capture),
-      takePhoto: async (attempt, { blob, sha256 }) => {
-        const capture = captured({ kind: "photo", file: `${sha256}.jpg`, sha256 });
-        await store.waiting.add({ user, attempt, capture, offsetMs: offsetMs(), refusal: null, blob });
-        sender.current?.kick();
-
-        return [capture];
-      },
+      take: async (attempt, ...facts) => (await takeAll(facts.map((fact) => ({ attempt, fact }))))?.map((it) => it.capture) ?? null,
+      takePhoto: (attempt, { blob, sha256 }) =>
+        kept(
+          (): [SentCapture] => [captured({ kind: "photo", file: `${sha256}.jpg`, sha256 })],
+          ([capture]: [SentCapture]) => store.waiting.add({ user, attempt, capture, offsetMs: offsetMs(), refusal: null, blob }),
+        ),
       mend: async (order, capture) => {
         await store.waiting.update(order, { capture, refusal: null });
         sender.current?.kick();
       },
       drop: (order) => store.waiting.delete(order),
-      takeLots: async (words, facts) => {
-        const taken = facts.map((it) => capturedLot(it));
-        await store.lots.add({ user, facts: taken, words, offsetMs: offsetMs(), refusal: null });
+      takeLots: (words, facts) =>
+        kept(
+          () => facts.map((it) => capturedLot(it)),
+          (taken) => store.lots.add({ user, facts: taken, words, offsetMs: offsetMs(), refusal: null }),
+        ),
+      sendAgain: async () => {
+        await sendAgain(user);
         sender.current?.kick();
-
-        return taken;
       },
       retryLots: async (order) => {
         await store.lots.update(order, { refusal: null });
@@ -112,5 +132,10 @@ export function Sending({ children }: { children: ReactNode }) {
     };
   }, [user]);
 
-  return <QueueContext value={queue}>{children}</QueueContext>;
+  return (
+    <QueueContext value={queue}>
+      {fault !== null && <NotKept fault={fault} onClose={() => setFault(null)} />}
+      {children}
+    </QueueContext>
+  );
 }

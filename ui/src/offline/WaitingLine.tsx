@@ -1,9 +1,14 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { RefusedCapture } from "./RefusedCapture";
 import { useLasting } from "./useLasting";
+import { useOld } from "./useOld";
 import { useOnline } from "./useOnline";
 import { RefusedLots } from "./RefusedLots";
+import { SaveWaiting } from "./SaveWaiting";
+import { useCaptureQueue } from "./Sending";
+import { isAside } from "./store";
 import { useWaiting, useWaitingLots } from "./useWaiting";
 
 const LATE_MS = 2_000;
@@ -18,11 +23,13 @@ export function WaitingLine() {
   const refused = waiting.filter((it) => it.refusal !== null);
   const refusedLots = lots.filter((it) => it.refusal !== null);
   const open = waiting.length - refused.length + lots.length - refusedLots.length;
+  const aside = [...waiting, ...lots].filter((it) => it.refusal === null && isAside(it)).length;
   // On a good network a capture is gone before a line about it could be read.
   const isLate = useLasting(open > 0, LATE_MS);
-  const showsWaiting = !isOnline || isLate;
+  const isOld = useLasting(useOld(), LATE_MS);
+  const showsWaiting = !isOnline || isLate || isOld;
   const notTaken = refused.length + refusedLots.length;
-  if (!showsWaiting && notTaken === 0) return null;
+  if (!showsWaiting && notTaken + aside === 0) return null;
 
   return (
     <>
@@ -47,9 +54,11 @@ export function WaitingLine() {
           }}
         >
           {!isOnline && <strong>No network. </strong>}
-          {inWords(open, isOnline)}
+          {isOnline && isOld && <strong>The server does not answer: what is shown may be old. </strong>}
+          {inWords(open, isOnline && !isOld)}
         </Typography>
       )}
+      {aside > 0 && <Aside count={aside} />}
       {notTaken > 0 && (
         <Box sx={{ bgcolor: "background.paper", borderBottom: "3px solid", borderColor: "error.main" }}>
           {refused.slice(0, MOST_SHOWN).map((it) => (
@@ -62,6 +71,37 @@ export function WaitingLine() {
         </Box>
       )}
     </>
+  );
+}
+
+/** What the server failed at: it is safe here, and somebody should know. */
+function Aside({ count }: { count: number }) {
+  const queue = useCaptureQueue();
+
+  return (
+    <Box
+      role="alert"
+      sx={{
+        display: "flex",
+        flexWrap: "wrap",
+        alignItems: "center",
+        gap: 1,
+        px: 3,
+        py: 0.75,
+        bgcolor: "background.paper",
+        borderBottom: "3px solid",
+        borderColor: "error.main",
+      }}
+    >
+      <Typography sx={{ flex: 1, minWidth: 200 }}>
+        <strong>{count === 1 ? "The server failed at 1 capture" : `The server failed at ${count} captures`} three times.</strong>{" "}
+        {count === 1 ? "It is" : "They are"} kept on this device and tried again every minute; everything else goes up.
+      </Typography>
+      <Button size="small" sx={{ minHeight: 48 }} onClick={() => void queue.sendAgain()}>
+        Send all again
+      </Button>
+      <SaveWaiting />
+    </Box>
   );
 }
 

@@ -13,9 +13,21 @@ export function lastPerson(): User | null {
 const leaving = "deft-blade.leaving";
 
 /** Somebody signed out without a network: the server is told as soon as there is one, and until then nobody is signed in here. */
-export const leaveLater = (): void => localStorage.setItem(leaving, "1");
-export const isLeaving = (): boolean => localStorage.getItem(leaving) !== null;
+export const leaveLater = (person: string): void => localStorage.setItem(leaving, person);
+
+/** Who signed out and the server does not know; null where nobody did. */
+export const whoLeaves = (): string | null => localStorage.getItem(leaving);
 export const markLeft = (): void => localStorage.removeItem(leaving);
+
+/** Calls whenever another tab says that somebody else is signed in here, or nobody. */
+export function onOtherPerson(call: () => void): () => void {
+  const hear = (event: StorageEvent): void => {
+    if (event.key === key || event.key === leaving || event.key === null) call();
+  };
+  window.addEventListener("storage", hear);
+
+  return () => window.removeEventListener("storage", hear);
+}
 
 /** Keeps who is signed in; when nobody is any more, what they were shown is let go, and what they took down stays theirs. */
 export async function keepPerson(user: User | null): Promise<void> {

@@ -1,11 +1,13 @@
-import { answer, api } from "../api/client";
+import { answer, api, as } from "../api/client";
 import { device } from "../api/device";
 import { Problem } from "../api/problem";
 import type { LotNews, Tray } from "../api/types";
-import { store, type Waiting, type WaitingLots } from "./store";
+import { isAside, store, type Waiting, type WaitingLots } from "./store";
 
 const AT_ONCE = 100;
 const PATIENCE_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000];
+/** How often what stepped aside is tried again. */
+const ASIDE_MS = 60_000;
 
 /** Told of every tray the server answers with, and of a person who has to sign in again. */
 export interface Listener {
@@ -21,26 +23,51 @@ export function startSending(user: string, listener: Listener): { kick: () => vo
   let failures = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let isBusy = false;
+  /** When what stepped aside is due again. */
+  let asideAt = 0;
 
-  const again = (): void => {
+  const after = (ms: number): void => {
     clearTimeout(timer);
-    timer = setTimeout(kick, PATIENCE_MS[Math.min(failures, PATIENCE_MS.length - 1)]);
+    timer = setTimeout(kick, ms);
+  };
+  const again = (): void => {
+    after(PATIENCE_MS[Math.min(failures, PATIENCE_MS.length - 1)] ?? ASIDE_MS);
     failures += 1;
   };
+  /** True where everything of one kind was gone through. */
+  const sendAll = async <Row>(next: () => Promise<Row | null>, sendOne: (row: Row) => Promise<Outcome>): Promise<boolean> => {
+    for (let row = await next(); row !== null && !isStopped; row = await next()) {
+      const outcome = await sendOne(row);
+      if (outcome === "later") again();
+      if (outcome === "aside") asideAt = Date.now() + ASIDE_MS;
+      if (outcome === "later" || outcome === "signed-out") return false;
+      failures = 0;
+    }
+
+    return true;
+  };
   const run = async (): Promise<void> => {
-    for (let batch = await nextBatch(user); batch.length > 0 && !isStopped; batch = await nextBatch(user)) {
-      const outcome = await send(batch, listener);
-      if (outcome === "later") return again();
-      if (outcome === "signed-out") return;
-      failures = 0;
-    }
+    const captures = await sendAll(
+      () => nextBatch(user),
+      (batch) => send(user, batch, listener),
+    );
     // Lots are made of weights: those are on the server by now.
-    for (let row = await nextLots(user); row !== undefined && !isStopped; row = await nextLots(user)) {
-      const outcome = await sendLots(row, listener);
-      if (outcome === "later") return again();
-      if (outcome === "signed-out") return;
-      failures = 0;
+    if (!captures) return;
+    const lots = await sendAll(
+      () => nextLots(user),
+      (row) => sendLots(row, listener),
+    );
+    if (lots && !isStopped) await sendAside();
+  };
+  const sendAside = async (): Promise<void> => {
+    const [captures, lots] = await aside(user);
+    if (captures.length + lots.length === 0) return;
+    if (Date.now() >= asideAt) {
+      asideAt = Date.now() + ASIDE_MS;
+      for (const row of captures) await send(user, [row], listener);
+      for (const row of lots) await sendLots(row, listener);
     }
+    after(ASIDE_MS);
   };
   const kick = (): void => {
     if (isBusy || isStopped) return;
@@ -51,7 +78,7 @@ export function startSending(user: string, listener: Listener): { kick: () => vo
       .finally(() => (isBusy = false));
   };
   const online = (): void => {
-    failures = 0;
+    failures = asideAt = 0;
     kick();
   };
   window.addEventListener("online", online);
@@ -67,87 +94,126 @@ export function startSending(user: string, listener: Listener): { kick: () => vo
   };
 }
 
-/** The oldest that may go up, with those right behind it for the same attempt. */
-async function nextBatch(user: string): Promise<Waiting[]> {
-  const rows = (await store.waiting.where("user").equals(user).sortBy("order")).filter((it) => it.refusal === null);
+/** Sends what was refused, and what stepped aside, once more. */
+export async function sendAgain(user: string): Promise<void> {
+  const again = { refusal: null, failures: 0 };
+  await store.waiting.where("user").equals(user).modify(again);
+  await store.lots.where("user").equals(user).modify(again);
+}
+
+const mayGoUp = (row: Pick<Waiting, "refusal" | "failures">): boolean => row.refusal === null && !isAside(row);
+
+/** The oldest that may go up, with those right behind it for the same attempt; null where none may. */
+async function nextBatch(user: string): Promise<Waiting[] | null> {
+  const rows = (await store.waiting.where("user").equals(user).sortBy("order")).filter(mayGoUp);
   const first = rows[0];
-  if (first === undefined) return [];
+  if (first === undefined) return null;
   const end = rows.findIndex((it) => it.attempt !== first.attempt || it.offsetMs !== first.offsetMs);
 
   return rows.slice(0, Math.min(AT_ONCE, end === -1 ? rows.length : end));
 }
 
+/** The oldest of the ledger that may go up. */
+async function nextLots(user: string): Promise<WaitingLots | null> {
+  return (await store.lots.where("user").equals(user).sortBy("order")).find(mayGoUp) ?? null;
+}
+
+async function aside(user: string): Promise<[Waiting[], WaitingLots[]]> {
+  const isOpen = (row: Waiting | WaitingLots): boolean => row.refusal === null && isAside(row);
+
+  return [
+    (await store.waiting.where("user").equals(user).sortBy("order")).filter(isOpen),
+    (await store.lots.where("user").equals(user).sortBy("order")).filter(isOpen),
+  ];
+}
+
 /** The picture itself, before the capture that speaks of it. */
-async function putPhoto(attempt: string, sha256: string, blob: Blob): Promise<void> {
+async function putPhoto(user: string, attempt: string, sha256: string, blob: Blob): Promise<void> {
   await answer(
     api.PUT("/attempts/{attempt}/photos/{sha256}", {
       params: { path: { attempt, sha256 } },
-      headers: { "Content-Type": "image/jpeg" },
+      headers: { "Content-Type": "image/jpeg", ...as(user) },
       body: blob as unknown as string,
       bodySerializer: (it) => it,
     }),
   );
 }
 
-type Outcome = "gone-up" | "later" | "signed-out";
+/** Aside: the server failed at it too often, and what is behind it goes first. */
+type Outcome = "gone-up" | "aside" | "later" | "signed-out";
 
-/** The oldest of the ledger that may go up. */
-async function nextLots(user: string): Promise<WaitingLots | undefined> {
-  return (await store.lots.where("user").equals(user).sortBy("order")).find((it) => it.refusal === null);
-}
-
-async function sendLots({ order, facts, offsetMs }: WaitingLots, listener: Listener): Promise<Outcome> {
+async function sendLots(row: WaitingLots, listener: Listener): Promise<Outcome> {
+  const { order, user, facts, offsetMs } = row;
   if (order === undefined) return "gone-up";
   try {
-    const news = await answer(api.POST("/ledger/facts", { body: { device: device(), offset_ms: offsetMs, facts } }));
+    const news = await answer(api.POST("/ledger/facts", { headers: as(user), body: { device: device(), offset_ms: offsetMs, facts } }));
     await listener.onLots(news);
     await store.lots.delete(order);
 
     return "gone-up";
   } catch (problem) {
-    return await unsent(problem, listener, (refusal) => store.lots.update(order, { refusal }));
+    return await unsent(problem, row, listener, (change) => store.lots.update(order, change));
   }
 }
 
-/** What a failure means: the same again later, signing in first, or a refusal that is kept with what was sent. */
-async function unsent(problem: unknown, listener: Listener, refuse: (refusal: string) => Promise<unknown>): Promise<Outcome> {
-  if (!(problem instanceof Problem) || !problem.isFinal) return "later";
-  if (problem.status === 401) {
+/** Something answered, and it was neither a refusal nor that the server cannot be reached; or nothing answered in time. */
+const isFailure = (problem: unknown): boolean =>
+  problem instanceof Problem ? !problem.isAway : problem instanceof DOMException && problem.name === "TimeoutError";
+
+/** What a failure means: the same again later, signing in first, stepping aside, or a refusal that is kept with what was sent. */
+async function unsent(
+  problem: unknown,
+  row: Pick<Waiting, "failures">,
+  listener: Listener,
+  keep: (change: Partial<Pick<Waiting, "refusal" | "failures">>) => Promise<unknown>,
+): Promise<Outcome> {
+  if (problem instanceof Problem && problem.isSignedOut) {
     listener.onSignedOut();
 
     return "signed-out";
   }
-  await refuse(problem.errors[0]?.detail ?? problem.detail);
+  if (problem instanceof Problem && problem.isFinal) {
+    await keep({ refusal: problem.errors[0]?.detail ?? problem.detail });
 
-  return "gone-up";
+    return "gone-up";
+  }
+  if (!isFailure(problem)) return "later";
+  const failures = (row.failures ?? 0) + 1;
+  await keep({ failures });
+
+  return isAside({ failures }) ? "aside" : "later";
 }
 
-async function send(batch: Waiting[], listener: Listener): Promise<Outcome> {
+async function send(user: string, batch: Waiting[], listener: Listener): Promise<Outcome> {
   const [first] = batch;
   if (first === undefined) return "gone-up";
   try {
     for (const { blob, capture } of batch)
-      if (blob !== undefined && capture.kind === "photo") await putPhoto(first.attempt, capture.sha256, blob);
+      if (blob !== undefined && capture.kind === "photo") await putPhoto(user, first.attempt, capture.sha256, blob);
     const body = { device: device(), offset_ms: first.offsetMs, captures: batch.map((it) => it.capture) };
-    const tray = await answer(api.POST("/attempts/{attempt}/captures", { params: { path: { attempt: first.attempt } }, body }));
+    const tray = await answer(
+      api.POST("/attempts/{attempt}/captures", { params: { path: { attempt: first.attempt } }, headers: as(user), body }),
+    );
     const orders = batch.flatMap((it) => it.order ?? []);
     await listener.onTray(tray);
     await store.waiting.bulkDelete(orders);
 
     return "gone-up";
   } catch (problem) {
-    const isOfOne = problem instanceof Problem && problem.isFinal && problem.status !== 401;
+    const isOfOne = isFailure(problem) && !(problem instanceof Problem && problem.isSignedOut);
     if (isOfOne && batch.length > 1) {
+      let all: Outcome = "gone-up";
       for (const one of batch) {
-        const outcome = await send([one], listener);
-        if (outcome !== "gone-up") return outcome;
+        const outcome = await send(user, [one], listener);
+        if (outcome === "later" || outcome === "signed-out") return outcome;
+        if (outcome === "aside") all = outcome;
       }
 
-      return "gone-up";
+      return all;
     }
 
-    return await unsent(problem, listener, async (refusal) => {
-      if (first.order !== undefined) await store.waiting.update(first.order, { refusal });
+    return await unsent(problem, first, listener, async (change) => {
+      if (first.order !== undefined) await store.waiting.update(first.order, change);
     });
   }
 }

@@ -1,6 +1,8 @@
 import Dexie, { type EntityTable } from "dexie";
 import type { SentCapture, SentLotFact } from "../api/types";
 
+const MOST_FAILURES = 3;
+
 /** A capture that is not on the server yet. */
 export interface Waiting {
   /** The order in which captures were made on this device. */
@@ -15,6 +17,8 @@ export interface Waiting {
   blob?: Blob;
   /** Why the server will not have it; null while it may still go up. */
   refusal: string | null;
+  /** How often in a row the server could not take it, though it answered. */
+  failures?: number;
 }
 
 /** What one tap at the ledger took down that is not on the server yet: it goes up together, all of it or none. */
@@ -26,7 +30,11 @@ export interface WaitingLots {
   words: string;
   offsetMs: number;
   refusal: string | null;
+  failures?: number;
 }
+
+/** The server failed at it so often that it no longer holds up what is behind it; it is tried again now and then. */
+export const isAside = ({ failures = 0 }: Pick<Waiting, "failures">): boolean => failures >= MOST_FAILURES;
 
 /** What the server last answered to a person, by question: what a screen shows without a network. */
 export interface Answers {

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
-import { useId, type FormEvent, type ReactNode } from "react";
+import { useId, useState, type FormEvent, type ReactNode } from "react";
 
 interface SlipProps {
   title: string;
@@ -20,9 +20,14 @@ interface SlipProps {
 /** A slip laid over the screen: one thing to read or decide, and what can be done about it. */
 export function Slip({ title, width = "sm", isAlarm = false, onClose, onSubmit, children, actions }: SlipProps) {
   const id = useId();
+  const [isWrittenOn, setWrittenOn] = useState(false);
+  // A palm beside the slip does not take with it what was typed.
+  const close = (_: unknown, reason: string): void => {
+    if (reason !== "backdropClick" || !isWrittenOn) onClose();
+  };
 
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth={width} aria-labelledby={id}>
+    <Dialog open onClose={close} onInput={() => setWrittenOn(true)} fullWidth maxWidth={width} aria-labelledby={id}>
       <Box
         {...(onSubmit === undefined
           ? {}

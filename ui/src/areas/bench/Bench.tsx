@@ -20,7 +20,7 @@ export function Bench() {
 function StaffBench() {
   const bench = useBench();
   if (bench.isPending) return <Loading what="the Bench" />;
-  if (bench.isError) return <ProblemNotice problem={bench.error} onRetry={() => void bench.refetch()} />;
+  if (bench.isLoadingError) return <ProblemNotice problem={bench.error} onRetry={() => void bench.refetch()} />;
   const { date, today, earlier, coming, waiting, spare, has_earlier: hasEarlier } = bench.data;
 
   return (

@@ -24,7 +24,7 @@ export function EarlierPages() {
 function EarlierPage({ page, isLast, onMore }: { page: number; isLast: boolean; onMore: () => void }) {
   const earlier = useEarlier(page);
   if (earlier.isPending) return <Loading what="earlier practicals" />;
-  if (earlier.isError) return <ProblemNotice problem={earlier.error} onRetry={() => void earlier.refetch()} />;
+  if (earlier.isLoadingError) return <ProblemNotice problem={earlier.error} onRetry={() => void earlier.refetch()} />;
 
   return (
     <>

@@ -11,7 +11,7 @@ import { day, points } from "../../parts/format";
 export function OwnResults() {
   const results = useOwnResults();
   if (results.isPending) return <Loading what="your results" />;
-  if (results.isError) return <ProblemNotice problem={results.error} onRetry={() => void results.refetch()} />;
+  if (results.isLoadingError) return <ProblemNotice problem={results.error} onRetry={() => void results.refetch()} />;
 
   return (
     <Box sx={{ p: 3, maxWidth: 760, width: "100%", mx: "auto" }}>

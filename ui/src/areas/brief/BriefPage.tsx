@@ -9,7 +9,7 @@ export function BriefPage() {
   const { brief = "" } = useParams();
   const query = useBrief(brief);
   if (query.isPending) return <Loading what="the brief" />;
-  if (query.isError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
+  if (query.isLoadingError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
 
   return query.data.set_at === null ? <BriefEditor key={query.data.id} opened={query.data} /> : <SetPractical brief={query.data} />;
 }

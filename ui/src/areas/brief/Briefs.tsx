@@ -17,7 +17,7 @@ export function Briefs() {
   const drop = useDropBrief();
   const navigate = useNavigate();
   if (briefs.isPending) return <Loading what="the briefs" />;
-  if (briefs.isError) return <ProblemNotice problem={briefs.error} onRetry={() => void briefs.refetch()} />;
+  if (briefs.isLoadingError) return <ProblemNotice problem={briefs.error} onRetry={() => void briefs.refetch()} />;
   const problem = saidOf(begin.error ?? drop.error);
 
   return (

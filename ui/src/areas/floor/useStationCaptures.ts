@@ -22,7 +22,7 @@ export function useStationCaptures() {
   }, [undoable]);
   const takeAll = async (words: string, facts: { attempt: string; fact: Fact }[]): Promise<void> => {
     const taken = await queue.takeAll(facts);
-    if (taken.length > 0) setUndoable({ taken, words });
+    if (taken !== null && taken.length > 0) setUndoable({ taken, words });
   };
 
   return {

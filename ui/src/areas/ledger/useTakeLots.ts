@@ -18,7 +18,8 @@ export function useTakeLots() {
   return {
     last,
     take: async (words: string, facts: UntimedLotFact[]): Promise<void> => {
-      setLast({ words, facts: await queue.takeLots(words, facts) });
+      const taken = await queue.takeLots(words, facts);
+      if (taken !== null) setLast({ words, facts: taken });
     },
     /** The last first: what was made is taken back once nothing is taken out of it any more. */
     undo: async (): Promise<void> => {

@@ -11,7 +11,7 @@ export function Changes() {
   const changes = useChanges();
   const { dayOf, timeOfDay } = useTimeWords();
   if (changes.isPending) return <Loading what="what was changed" />;
-  if (changes.isError) return <ProblemNotice problem={changes.error} onRetry={() => void changes.refetch()} />;
+  if (changes.isLoadingError) return <ProblemNotice problem={changes.error} onRetry={() => void changes.refetch()} />;
   const entries = changes.data.pages.flatMap((it) => it.changes);
   const days = [...new Set(entries.map((it) => dayOf(it.at)))];
 

@@ -17,7 +17,7 @@ export function People() {
   const [invites, setInvites] = useState(false);
   const [issued, setIssued] = useState<IssuedCode | null>(null);
   if (people.isPending) return <Loading what="the people" />;
-  if (people.isError) return <ProblemNotice problem={people.error} onRetry={() => void people.refetch()} />;
+  if (people.isLoadingError) return <ProblemNotice problem={people.error} onRetry={() => void people.refetch()} />;
   const isGone = (it: Person): boolean => it.left_at !== null;
 
   return (

@@ -22,7 +22,7 @@ export function Roster() {
   const [slip, setSlip] = useState<"group" | "new group" | "student" | null>(null);
   const [issued, setIssued] = useState<IssuedCode[] | null>(null);
   if (roster.isPending) return <Loading what="the roster" />;
-  if (roster.isError) return <ProblemNotice problem={roster.error} onRetry={() => void roster.refetch()} />;
+  if (roster.isLoadingError) return <ProblemNotice problem={roster.error} onRetry={() => void roster.refetch()} />;
   const { groups, products } = roster.data;
   const group: Group | undefined = groups.find((it) => it.id === picked);
 

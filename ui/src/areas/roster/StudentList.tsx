@@ -25,7 +25,7 @@ export function StudentList({ group, groups, products }: StudentListProps) {
   const [open, setOpen] = useState<Student | null>(null);
   const found = useStudents({ search: search.trim(), group, hasLeft, page });
   if (found.isPending) return <Loading what="the students" />;
-  if (found.isError) return <ProblemNotice problem={found.error} onRetry={() => void found.refetch()} />;
+  if (found.isLoadingError) return <ProblemNotice problem={found.error} onRetry={() => void found.refetch()} />;
   const { students, count, a_page: aPage } = found.data;
   const pages = Math.max(1, Math.ceil(count / aPage));
   const current = students.find((it) => it.id === open?.id) ?? open;

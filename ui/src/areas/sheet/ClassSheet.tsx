@@ -22,7 +22,7 @@ export function ClassSheet() {
   const { assessment = "" } = useParams();
   const sheet = useSheet(assessment);
   if (sheet.isPending) return <Loading what="the class sheet" />;
-  if (sheet.isError) return <ProblemNotice problem={sheet.error} onRetry={() => void sheet.refetch()} />;
+  if (sheet.isLoadingError) return <ProblemNotice problem={sheet.error} onRetry={() => void sheet.refetch()} />;
 
   return <SheetPage sheet={sheet.data} assessment={assessment} />;
 }

@@ -15,7 +15,7 @@ const caps = { critical: "a critical fault", resit: "a resit", over_limit: "past
 /** By what policy of the school a tray is graded: of one standard, what counts there; without one, all of it. */
 export function PolicySection({ document }: { document: Standard | null }) {
   const policy = usePolicy();
-  if (policy.isError) return <ProblemNotice problem={policy.error} onRetry={() => void policy.refetch()} />;
+  if (policy.isLoadingError) return <ProblemNotice problem={policy.error} onRetry={() => void policy.refetch()} />;
   if (policy.isPending) return null;
   const { title = "Policy", components, decision, bands, caps: lowered } = policy.data.said;
   const counting = components.filter((it) => document === null || counts(it.id, document));

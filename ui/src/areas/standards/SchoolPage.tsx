@@ -14,7 +14,7 @@ import { TimeZone } from "./TimeZone";
 export function SchoolPage() {
   const school = useSchool();
   if (school.isPending) return <Loading what="the school" />;
-  if (school.isError) return <ProblemNotice problem={school.error} onRetry={() => void school.refetch()} />;
+  if (school.isLoadingError) return <ProblemNotice problem={school.error} onRetry={() => void school.refetch()} />;
 
   return <Choices server={school.data} />;
 }

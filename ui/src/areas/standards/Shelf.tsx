@@ -18,7 +18,7 @@ export function Shelf() {
   const shelf = useShelf();
   const { may_publish: mayPublish } = useUser();
   if (shelf.isPending) return <Loading what="the shelf" />;
-  if (shelf.isError) return <ProblemNotice problem={shelf.error} onRetry={() => void shelf.refetch()} />;
+  if (shelf.isLoadingError) return <ProblemNotice problem={shelf.error} onRetry={() => void shelf.refetch()} />;
   const species = [...new Set(shelf.data.map((it) => it.species))];
 
   return (

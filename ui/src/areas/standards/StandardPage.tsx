@@ -38,7 +38,7 @@ export function StandardPage() {
   const { standard = "" } = useParams();
   const query = useStandard(standard);
   if (query.isPending) return <Loading what="the standard" />;
-  if (query.isError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
+  if (query.isLoadingError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
 
   return <OpenedStandard key={query.data.item.id} standard={query.data} />;
 }

@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Criterion, Fault, Tray } from "../../api/types";
 import { clock, lowerFirst } from "../../parts/format";
+import { WaitingPhotos } from "../../offline/WaitingPhotos";
 import { Photos } from "../../parts/Photos";
 import { useKeys } from "../../parts/useKey";
 import { TakePhoto } from "./TakePhoto";
@@ -105,6 +106,7 @@ export function Inspect({ tray, assessment, entries, round = "first" }: InspectP
         </Button>
       </Box>
       <Photos attempt={tray.attempt} photos={tray.holds.photos} />
+      <WaitingPhotos attempt={tray.attempt} />
       {groups.map((group) => (
         <Box component="section" key={group.component} aria-label={group.title} sx={{ mt: 2.5 }}>
           <Typography variant="h2" sx={{ mb: group.note === undefined ? 1 : 0 }}>

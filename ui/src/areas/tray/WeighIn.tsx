@@ -42,16 +42,11 @@ export function WeighIn({ tray, assessment, entries }: WeighInProps) {
   });
   const takeMass = async (massMg: number): Promise<void> => {
     if (place === null) return;
-    const portion = turn.number;
-    if (turn.goOn()) {
-      setChosen(place.id);
-      await entries.take(weighed(place.id, portion, massMg, assessment));
-
-      return;
-    }
+    // On the device first: who looks at the next place takes this one for done.
+    if (!(await entries.take(weighed(place.id, turn.number, massMg, assessment)))) return;
+    if (turn.goOn()) return setChosen(place.id);
     const open = [...places.slice(places.indexOf(place) + 1), ...places].find((it) => it.massMg === null && it.id !== place.id);
     setChosen(open?.id ?? null);
-    await entries.take(weighed(place.id, portion, massMg, assessment));
   };
   const usable = new Set((assessment.standard.bins ?? []).filter((it) => it.usable).map((it) => it.id));
   const sum = (of: { massMg: number | null }[]): number => of.reduce((total, it) => total + (it.massMg ?? 0), 0);

@@ -5,8 +5,8 @@ import { useCaptureQueue } from "../../offline/Sending";
 import { useFactWords } from "../../parts/factInWords";
 
 export interface Entries {
-  /** Takes facts down: they are kept on this device at once, and go up by themselves. */
-  take: (...facts: Fact[]) => Promise<void>;
+  /** Takes facts down: they are kept on this device at once, and go up by themselves; false where it cannot keep them. */
+  take: (...facts: Fact[]) => Promise<boolean>;
   /** Withdraws this person's last entry. */
   undo: () => Promise<void>;
   lastEntry: LogEntry | undefined;
@@ -28,9 +28,11 @@ export function useTakeDown(tray: Tray, assessment: Assessment): Entries {
         !["void", "incident", "station", "standard", "allowance", "resit"].includes(it.entry.capture.kind),
     )
     .at(-1);
-  const take = async (...facts: Fact[]): Promise<void> => {
+  const take = async (...facts: Fact[]): Promise<boolean> => {
     const captures = await queue.take(tray.attempt, ...facts);
-    setSaid(captures.map(say).join("; "));
+    setSaid(captures === null ? "Not taken down" : captures.map(say).join("; "));
+
+    return captures !== null;
   };
 
   return {
@@ -39,8 +41,8 @@ export function useTakeDown(tray: Tray, assessment: Assessment): Entries {
     said,
     undo: async () => {
       if (lastEntry === undefined) return;
-      await take({ kind: "void", target: lastEntry.entry.capture.id, reason: "Undone at once" });
-      setSaid(`Undone: ${say(lastEntry.entry.capture)}`);
+      if (await take({ kind: "void", target: lastEntry.entry.capture.id, reason: "Undone at once" }))
+        setSaid(`Undone: ${say(lastEntry.entry.capture)}`);
     },
   };
 }

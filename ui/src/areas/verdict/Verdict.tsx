@@ -38,7 +38,7 @@ export function ReleasedVerdict() {
 
 function VerdictOf({ verdict }: { verdict: ReturnType<typeof useCurrentVerdict> }) {
   if (verdict.isPending) return <Loading what="the verdict" />;
-  if (verdict.isError) return <ProblemNotice problem={verdict.error} onRetry={() => void verdict.refetch()} />;
+  if (verdict.isLoadingError) return <ProblemNotice problem={verdict.error} onRetry={() => void verdict.refetch()} />;
 
   return (
     <UnitsContext value={verdict.data.units}>

@@ -13,7 +13,7 @@ export function KeptDraft() {
   const document = kept.data?.document;
   const from = useMemo(() => (document === undefined ? null : draftOf(document)), [document]);
   if (kept.isPending) return <Loading what="the draft" />;
-  if (kept.isError) return <ProblemNotice problem={kept.error} onRetry={() => void kept.refetch()} />;
+  if (kept.isLoadingError) return <ProblemNotice problem={kept.error} onRetry={() => void kept.refetch()} />;
   if (from === null) return null;
   const { base, plan, usual_mg: usualMg, is_own_carcass: isOwnCarcass } = kept.data;
 

@@ -57,7 +57,7 @@ function FreshStandard() {
   const [chosen, setChosen] = useState<(Offer & { from: Draft }) | null>(null);
   const choose = (offer: Offer): void => setChosen({ ...offer, from: fromCarcass(offer.carcass, offer.species) });
   if (carcasses.isPending) return <Loading what="the carcasses" />;
-  if (carcasses.isError) return <ProblemNotice problem={carcasses.error} onRetry={() => void carcasses.refetch()} />;
+  if (carcasses.isLoadingError) return <ProblemNotice problem={carcasses.error} onRetry={() => void carcasses.refetch()} />;
   if (chosen !== null)
     return (
       <DraftEditor

@@ -20,7 +20,8 @@ function FreshEditor() {
   const document = useDocument(standard);
   const from = useMemo(() => (document.data === undefined ? null : draftOf(document.data)), [document.data]);
   const problem = opened.error ?? document.error;
-  if (problem !== null) return <ProblemNotice problem={problem} onRetry={() => void Promise.all([opened.refetch(), document.refetch()])} />;
+  if (problem !== null && !(opened.data && document.data))
+    return <ProblemNotice problem={problem} onRetry={() => void Promise.all([opened.refetch(), document.refetch()])} />;
   if (!opened.data || !document.data || from === null) return <Loading what="the standard" />;
   const { item, plan, usual_mg: usualMg, standing } = opened.data;
 

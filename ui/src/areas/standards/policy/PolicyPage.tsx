@@ -13,7 +13,7 @@ export function PolicyPage() {
   const policy = usePolicy();
   const { may_choose: mayChoose } = useUser();
   if (policy.isPending) return <Loading what="the grading policy" />;
-  if (policy.isError) return <ProblemNotice problem={policy.error} onRetry={() => void policy.refetch()} />;
+  if (policy.isLoadingError) return <ProblemNotice problem={policy.error} onRetry={() => void policy.refetch()} />;
 
   return (
     <Box sx={{ px: 3, py: 2 }}>

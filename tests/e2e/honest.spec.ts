@@ -1,0 +1,105 @@
+import type { Page } from "@playwright/test";
+import { expect, place, signIn, stationCard, test } from "./kitchen";
+
+const waiting = (page: Page) => page.getByRole("status", { name: "Waiting captures" });
+
+/** What the device cannot do it says, and what it holds is nobody else's. */
+
+async function toTray(page: Page, station: number, step: string): Promise<string> {
+  await stationCard(page, station).click();
+  await page.waitForURL(/\/(tray|verdict)\//);
+  const attempt = /[0-9a-f-]{36}/.exec(page.url())?.[0] ?? "";
+  await page.goto(`/tray/${attempt}/${step}`);
+
+  return attempt;
+}
+
+test("a weight that the device cannot keep is said at once, and nobody is led on to the next place", async ({ page }) => {
+  await page.addInitScript(() => {
+    const add = IDBObjectStore.prototype.add;
+    IDBObjectStore.prototype.add = function (...what) {
+      if (this.name === "waiting" && localStorage.getItem("full") !== null) throw new DOMException("no space", "QuotaExceededError");
+
+      return add.apply(this, what);
+    };
+  });
+  await signIn(page);
+  await toTray(page, 8, "weigh");
+  const current = page.locator('[data-place][aria-pressed="true"]').first();
+  const before = "wing.left";
+  await place(page, before).click();
+  await page.evaluate(() => localStorage.setItem("full", "1"));
+  await page.getByLabel("Or type it").fill("212");
+  await page.getByLabel("Or type it").press("Enter");
+  const slip = page.getByRole("dialog", { name: "Not taken down" });
+  await expect(slip).toContainText("no space left");
+  await slip.getByRole("button", { name: "I have seen it" }).click();
+  await expect(current).toHaveAttribute("data-place", before);
+  await page.evaluate(() => localStorage.removeItem("full"));
+  await page.getByLabel("Or type it").fill("212");
+  await page.getByLabel("Or type it").press("Enter");
+  await expect(place(page, before)).toContainText("212");
+  // It was the last one open.
+  await expect(current).toHaveCount(0);
+});
+
+test("signing out with captures on the device says so; they can be saved as a file, and stay", async ({ page, context }) => {
+  await signIn(page);
+  await toTray(page, 8, "inspect");
+  await expect(page.getByRole("button", { name: "Log", exact: true })).toBeVisible();
+  await context.setOffline(true);
+  await page.getByRole("button", { name: "Log", exact: true }).click();
+  await page.getByLabel("Note").fill("Waits here");
+  await page.getByRole("button", { name: "Add", exact: true }).click();
+  await page.keyboard.press("Escape");
+  await expect(waiting(page)).toContainText("1 capture waits");
+  await page.getByRole("button", { name: "Sign out" }).click();
+  const slip = page.getByRole("dialog", { name: "1 capture waits on this device" });
+  const saved = page.waitForEvent("download");
+  await slip.getByRole("button", { name: "Save what waits as a file" }).click();
+  expect((await saved).suggestedFilename()).toMatch(/^waiting-.*\.json$/);
+  await slip.getByRole("button", { name: "Stay signed in" }).click();
+  await expect(waiting(page)).toContainText("1 capture waits");
+  await context.setOffline(false);
+  await expect(waiting(page)).toHaveCount(0);
+  await page.getByRole("button", { name: "Sign out" }).click();
+  await expect(page.getByLabel("Password")).toBeVisible();
+});
+
+test("who signs in or out in one tab is known in the other", async ({ page, context }) => {
+  await signIn(page);
+  const other = await context.newPage();
+  await other.goto("/");
+  await expect(other.getByRole("link", { name: /Marit Oyelaran/ })).toBeVisible();
+  await other.getByRole("button", { name: "Sign out" }).click();
+  await expect(page.getByLabel("Password")).toBeVisible();
+  await signIn(other, "teodor");
+  await expect(page.getByRole("link", { name: /Teodor Vance/ })).toBeVisible();
+});
+
+for (const [how, isPushed] of [
+  ["pushed", true],
+  ["asked for, where nothing can be pushed", false],
+] as const) {
+  test(`a mark of one device comes to another: ${how}`, async ({ page, browser }) => {
+    await signIn(page);
+    const attempt = await toTray(page, 8, "inspect");
+    const context = await browser.newContext();
+    const other = await context.newPage();
+    if (!isPushed) await context.route("**/live/**", (route) => route.abort());
+    await signIn(other, "teodor");
+    await other.goto(`/tray/${attempt}/inspect`);
+    await other.getByRole("button", { name: "Log", exact: true }).click();
+    const asked: string[] = [];
+    other.on("request", (it) => asked.push(it.url()));
+    await page.getByRole("button", { name: "Log", exact: true }).click();
+    await page.getByLabel("Note").fill("Seen from across the room");
+    await page.getByRole("button", { name: "Add", exact: true }).click();
+    await expect(other.getByText("Seen from across the room").first()).toBeVisible({ timeout: isPushed ? 2_000 : 5_000 });
+    // Who is told need not ask, save for where it came in; who is not asks on and on.
+    const cursors = (): number => asked.filter((it) => it.includes("/captures")).length;
+    if (isPushed) expect(cursors()).toBeLessThan(3);
+    else await expect.poll(cursors).toBeGreaterThan(4);
+    await context.close();
+  });
+}

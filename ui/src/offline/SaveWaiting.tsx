@@ -1,0 +1,19 @@
+import Button from "@mui/material/Button";
+import { useUser } from "../api/useSession";
+import { waitingFile } from "./waitingFile";
+
+/** Saves what waits on this device as a file, to keep it safe or to hand it to whoever looks after the server. */
+export function SaveWaiting() {
+  const user = useUser();
+  const save = async (): Promise<void> => {
+    const address = URL.createObjectURL(await waitingFile(user.id));
+    const link = Object.assign(document.createElement("a"), {
+      href: address,
+      download: `waiting-${new Date().toISOString().slice(0, 10)}.json`,
+    });
+    link.click();
+    URL.revokeObjectURL(address);
+  };
+
+  return <Button onClick={() => void save()}>Save what waits as a file</Button>;
+}
