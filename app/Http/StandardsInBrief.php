@@ -8,6 +8,7 @@ use App\Http\Resources\StandardInBrief;
 use App\Models\PublishedStandard;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use DeftBlade\Core\Standard\Standard;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
@@ -18,7 +19,7 @@ use Illuminate\Support\Facades\Cache;
  */
 final readonly class StandardsInBrief
 {
-    public function __construct(private School $school) {}
+    public function __construct(private School $school, private ShippedDocuments $shipped) {}
 
     /**
      * @param array<string, \Closure(): \stdClass> $documents by what names each for good: an id, a SHA-256
@@ -56,7 +57,10 @@ final readonly class StandardsInBrief
     {
         $said = $this->school->said($document());
 
-        return StandardInBrief::of($said, Standard::read(Node::of($said, 'standard')));
+        $standard = Standard::read(Node::of($said, 'standard'));
+        $plan = $this->shipped->planOf($standard->carcass);
+
+        return StandardInBrief::of($said, $standard, $plan === null ? null : Node::of($plan, 'plan'));
     }
 
     /** All of them under one key: the store would look for each of three hundred keys among three hundred rows. */

@@ -26,7 +26,7 @@ $isPlain = static function (ReflectionClass $class) use (&$isPlain): bool {
     $parents = [...array_filter([$class->getParentClass()]), ...$class->getInterfaces(), ...$class->getTraits()];
     $file = $class->getFileName();
 
-    return ($class->isInternal() || ($file !== false && ! str_contains($file, '/carbon/lazy/') && ! str_contains($file, '/storage/')))
+    return ($class->isInternal() || ($file !== false && preg_match('~/(carbon/lazy|storage|View/Compilers)/~', $file) === 0))
         && array_filter($parents, static fn(ReflectionClass $it): bool => ! $isPlain($it)) === [];
 };
 $files = [];

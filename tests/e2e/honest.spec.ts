@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, place, signIn, stationCard, test } from "./kitchen";
+import { expect, loadSettles, place, signIn, stationCard, test } from "./kitchen";
 
 const waiting = (page: Page) => page.getByRole("status", { name: "Waiting captures" });
 
@@ -103,3 +103,48 @@ for (const [how, isPushed] of [
     await context.close();
   });
 }
+
+test.describe("by touch", () => {
+  test.use({ hasTouch: true });
+
+  test("a mark that is tapped twice in a moment is asked about before it counts twice", async ({ page }) => {
+    await signIn(page);
+    await toTray(page, 8, "inspect");
+    const sawing = page.getByRole("button", { name: /^Mark Sawing/ });
+    const count = async (): Promise<number> =>
+      (await sawing.innerText()).includes("once") ? 1 : Number(/(\d+) times/.exec(await sawing.innerText())?.[1]);
+    const before = await count();
+    await sawing.evaluate((it: HTMLButtonElement) => {
+      for (const detail of [1, 2]) it.dispatchEvent(new MouseEvent("click", { bubbles: true, detail }));
+    });
+    const asked = page.getByRole("alert").filter({ hasText: "Tapped twice: was it meant?" });
+    await expect(asked).toBeVisible();
+    await expect.poll(count).toBe(before + 1);
+    await asked.getByRole("button", { name: "Mark it again" }).tap();
+    await expect(asked).toHaveCount(0);
+    await expect.poll(count).toBe(before + 2);
+  });
+});
+
+test("keys of one character can be switched off, and Enter still takes a weight", async ({ page }) => {
+  await signIn(page);
+  await page.goto("/account");
+  await page.getByRole("button", { name: "Keys of one character off" }).click();
+  await page.keyboard.press("f");
+  await expect(page).toHaveURL(/account/);
+  await page.getByRole("button", { name: "Keys of one character off" }).click();
+  await page.getByRole("heading", { name: "Keys" }).click();
+  await page.keyboard.press("f");
+  await expect(page).toHaveURL(/floor/);
+});
+
+test("Enter on the place that was just tapped takes the reading for it", async ({ page }) => {
+  await signIn(page);
+  await toTray(page, 8, "weigh");
+  await page.getByRole("button", { name: "Put it on" }).waitFor();
+  await place(page, "thigh.left").click();
+  await loadSettles(page, () => page.getByRole("button", { name: "Put it on" }).click());
+  await place(page, "thigh.left").focus();
+  await page.keyboard.press("Enter");
+  await expect(place(page, "thigh.left")).toHaveAttribute("aria-pressed", "false");
+});

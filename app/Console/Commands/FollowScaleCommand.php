@@ -9,6 +9,8 @@ use App\Live\Push;
 use App\Scale\ScaleUnreachable;
 use App\School\KeptSchool;
 use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Sleep;
 
 /** Pushes what the scale says to whoever listens, until it is ended. */
@@ -30,7 +32,7 @@ final class FollowScaleCommand extends Command
             } catch (ScaleUnreachable $problem) {
                 $push->scale('silent', $problem->getMessage());
                 Sleep::for(1)->second();
-            } catch (\Illuminate\Database\QueryException) {
+            } catch (QueryException) {
                 // The database is away: what the scale says waits for it.
                 Sleep::for(1)->second();
             }
@@ -39,7 +41,10 @@ final class FollowScaleCommand extends Command
 
     private function follow(Push $push, float $until): void
     {
-        foreach (app(ScaleEvents::class)->all() as $event => $said) {
+        $events = app(ScaleEvents::class);
+        // Nothing more is asked of the database until then.
+        DB::disconnect();
+        foreach ($events->all() as $event => $said) {
             $push->scale($event, $said);
             if (microtime(true) > $until) {
                 return;

@@ -48,7 +48,7 @@ final readonly class DraftView
             $draft->version,
             $draft->document,
             $draft->saved_at->utc()->format(Capture::AT_FORMAT),
-            $base === null ? null : ShelfItemView::of($base->loadCount('assessments'), StandardInBrief::of($base->document, Standard::read(Node::of($base->document, 'standard')))),
+            $base === null ? null : ShelfItemView::of($base->loadCount('assessments'), StandardInBrief::of($base->document, Standard::read(Node::of($base->document, 'standard')), null)),
             $plan === null ? null : PlanView::of(Node::of($plan, 'plan')),
             $carcass === null ? null : $shipped->typicalMassOf($carcass)?->usual->mg,
             $carcass === null || ! $shipped->hasCarcass($carcass->key),

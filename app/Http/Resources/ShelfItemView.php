@@ -30,6 +30,8 @@ final readonly class ShelfItemView
         public ?int $limit_ms,
         #[OA\Property]
         public TrayLayoutView $layout,
+        #[OA\Property]
+        public SmallMapView $map,
         #[OA\Property(description: 'How many practicals name this version.')]
         public int $used,
     ) {}
@@ -47,6 +49,7 @@ final readonly class ShelfItemView
             $standard->standardMs,
             $standard->limitMs,
             $standard->layout,
+            $standard->map,
             $published->assessments_count ?? 0,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Criterion;
 use DeftBlade\Core\Standard\Fault;
 use DeftBlade\Core\Standard\Standard;
@@ -20,9 +21,11 @@ final readonly class StandardInBrief
         public ?int $limitMs,
         public TrayLayoutView $layout,
         public array $judged,
+        public SmallMapView $map,
     ) {}
 
-    public static function of(\stdClass $document, Standard $standard): self
+    /** @param Node|null $plan how its carcass is laid out; null where nobody knows */
+    public static function of(\stdClass $document, Standard $standard, ?Node $plan): self
     {
         return new self(
             $standard->title,
@@ -35,6 +38,7 @@ final readonly class StandardInBrief
                 ...array_map(static fn(Criterion $it): string => $it->component, array_values($standard->criteria)),
                 ...array_map(static fn(Fault $it): string => $it->component, array_values($standard->faults)),
             ])),
+            SmallMapView::of($standard, $plan),
         );
     }
 }

@@ -76,7 +76,7 @@ final readonly class StandardView
         $uses = $document->uses ?? null;
 
         return new self(
-            ShelfItemView::of($published, StandardInBrief::of($document, $standard)),
+            ShelfItemView::of($published, StandardInBrief::of($document, $standard, $plan)),
             $document,
             ExpectedView::allOf($standard, array_map(Joint::read(...), $plan?->itemsOf('joints') ?? [])),
             $plan === null ? null : PlanView::of($plan),

@@ -3637,8 +3637,23 @@ export interface components {
             standard_ms: number | null;
             limit_ms: number | null;
             layout: components["schemas"]["TrayLayoutView"];
+            map: components["schemas"]["SmallMapView"];
             /** @description How many practicals name this version. */
             used: number;
+        };
+        /** @description What the cut map of a standard is drawn from where it stands small, without words. */
+        SmallMapView: {
+            plan: components["schemas"]["PlanView"] | null;
+            /** @description Shares of the carcass by part. */
+            shares: {
+                [key: string]: number;
+            };
+            holders: {
+                id: string;
+                /** @enum {string} */
+                kind: "piece" | "usable" | "waste";
+                parts: string[];
+            }[];
         };
         /** @description A lot that must be gone soon, and what nobody has asked for of it. */
         SpareLotView: {

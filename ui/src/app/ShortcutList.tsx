@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { LetterKeys } from "../parts/LetterKeys";
 import { Slip } from "../parts/Slip";
 
 const groups: { title: string; keys: [string, string][] }[] = [
@@ -79,6 +80,7 @@ export function ShortcutList({ onClose }: { onClose: () => void }) {
           </Box>
         ))}
       </Box>
+      <LetterKeys />
     </Slip>
   );
 }

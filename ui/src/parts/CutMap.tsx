@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { useMemo, useState, type KeyboardEvent } from "react";
+import { useMemo, useState, type FocusEvent, type KeyboardEvent } from "react";
 import type { CarcassPlan } from "../api/types";
 import { CutLabel } from "./CutLabel";
 import { useDrag, type DragHandlers } from "./useDrag";
@@ -54,8 +54,7 @@ export function CutMap({
     <Box
       component="svg"
       viewBox={`-1 -1 102 ${drawn.height + 2}`}
-      role="group"
-      aria-label="Cut map"
+      {...(isBare ? { "aria-hidden": true } : { role: "group", "aria-label": "Cut map" })}
       textRendering="geometricPrecision"
       sx={{
         width: "100%",
@@ -95,6 +94,7 @@ export function CutMap({
             holder={holder}
             drawn={drawn}
             isChosen={holder.id === chosen}
+            isBare={isBare}
             tint={tint(holder.id)}
             label={`${holder.title}: ${holder.parts.map((part) => titles.get(part)?.toLowerCase() ?? part).join(", ") || "no part"}; ${describe(holder.id)}`}
             onChoose={() => onChoose(holder.id)}
@@ -102,7 +102,7 @@ export function CutMap({
           />
         ))}
       <Lines seams={seams.filter((it) => !it.isSeam)} toPoint={drawn.toPoint} width={0.16} color="text.primary" dash="0.8 0.7" />
-      <Lines seams={seams.filter((it) => it.isSeam)} toPoint={drawn.toPoint} width={0.5} color="text.primary" />
+      <Lines seams={seams.filter((it) => it.isSeam)} toPoint={drawn.toPoint} width={isBare ? 1.1 : 0.5} color="text.primary" />
       <Lines seams={around(focused)} toPoint={drawn.toPoint} width={0.9} color="secondary.main" dash="2 1" />
       <Lines seams={around(chosen)} toPoint={drawn.toPoint} width={1.1} color="secondary.main" />
       <Box
@@ -170,6 +170,8 @@ function draw(plan: CutMapProps["plan"], parts: CutMapProps["parts"], holders: H
 
 interface CutProps {
   tint?: number;
+  /** Drawn only. */
+  isBare?: boolean;
   holder: Holder;
   drawn: CutPlan;
   isChosen: boolean;
@@ -181,7 +183,7 @@ interface CutProps {
 
 const fills = { piece: "background.paper", usable: "steel.main", waste: "divider" };
 
-function Cut({ holder, drawn, isChosen, tint = 0, label, onChoose, onFocus, drag }: CutProps) {
+function Cut({ holder, drawn, isChosen, tint = 0, isBare = false, label, onChoose, onFocus, drag }: CutProps) {
   const blocks = drawn.blocks.filter((it) => holder.parts.includes(it.part));
   const discs = drawn.apart.filter((it) => holder.parts.includes(it.part));
   if (blocks.length + discs.length === 0) return null;
@@ -195,18 +197,20 @@ function Cut({ holder, drawn, isChosen, tint = 0, label, onChoose, onFocus, drag
   return (
     <Box
       component="g"
-      role="button"
-      tabIndex={0}
-      aria-pressed={isChosen}
-      aria-label={label}
-      data-holder={holder.id}
-      {...drag}
-      onClick={onChoose}
-      onKeyDown={press}
-      onFocus={(event) => onFocus(event.currentTarget.matches(":focus-visible"))}
-      onBlur={() => onFocus(false)}
+      {...(!isBare && {
+        role: "button",
+        tabIndex: 0,
+        "aria-pressed": isChosen,
+        "aria-label": label,
+        "data-holder": holder.id,
+        ...drag,
+        onClick: onChoose,
+        onKeyDown: press,
+        onFocus: (event: FocusEvent) => onFocus(event.currentTarget.matches(":focus-visible")),
+        onBlur: () => onFocus(false),
+      })}
       sx={{
-        cursor: drag === undefined ? "pointer" : "grab",
+        ...(!isBare && { cursor: drag === undefined ? "pointer" : "grab" }),
         color: isChosen ? "secondary.main" : fills[holder.kind],
         "&:focus, &:focus-visible": { outline: "none" },
       }}

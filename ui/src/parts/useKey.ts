@@ -1,10 +1,14 @@
 import { useEffect, useRef } from "react";
+import { hasLetterKeys } from "./useLetterKeys";
 
 const writesIn = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName));
 
-const pressesIn = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && target.closest("button, a, [role=button]") !== null;
+/** A place that is chosen already has nothing left to press: Enter takes its weight. */
+const pressesIn = (target: EventTarget | null, key: string): boolean =>
+  target instanceof HTMLElement &&
+  target.closest("button, a, [role=button]") !== null &&
+  !(key === "Enter" && target.closest('[data-place][aria-pressed="true"]') !== null);
 
 /** Listens for keys while no dialog is open and nothing is being typed; Enter and Space are left to a focused button or link. */
 export function useKeys(onKey: (key: string, event: KeyboardEvent) => boolean): void {
@@ -15,7 +19,8 @@ export function useKeys(onKey: (key: string, event: KeyboardEvent) => boolean): 
   useEffect(() => {
     const listen = (event: KeyboardEvent): void => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || writesIn(event.target)) return;
-      if ((event.key === "Enter" || event.key === " ") && pressesIn(event.target)) return;
+      if ((event.key === "Enter" || event.key === " ") && pressesIn(event.target, event.key)) return;
+      if (event.key.length === 1 && event.key !== " " && !hasLetterKeys()) return;
       if (document.querySelector('[role="dialog"]') !== null) return;
       if (latest.current(event.key, event)) event.preventDefault();
     };

@@ -3,7 +3,9 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Floor } from "../../api/types";
+import { AskTwice } from "../../parts/AskTwice";
 import { Field } from "../../parts/Field";
+import { useDoubled } from "../../parts/useDoubled";
 
 interface MarkSheetProps {
   marks: Floor["marks"];
@@ -22,10 +24,13 @@ const FIRST = 4;
 export function MarkPanel({ marks, praise, onFault, onWell, onNote }: MarkSheetProps) {
   const [showsAll, setShowsAll] = useState(false);
   const [note, setNote] = useState("");
+  const titleOf = (id: string): string => marks.find((it) => it.id === id)?.title ?? id;
+  const { doubled, tap, again, leave } = useDoubled((id) => onFault(id, titleOf(id)));
   const inGroup = (group: string) => marks.filter((it) => it.group === group).slice(0, showsAll ? undefined : FIRST);
 
   return (
     <Box id="floor-marks" sx={{ display: "grid", gap: 1.25 }}>
+      {doubled !== null && <AskTwice title={titleOf(doubled)} onAgain={again} onLeave={leave} />}
       {groups.map((group) => {
         const few = inGroup(group);
         if (few.length === 0) return null;
@@ -39,7 +44,7 @@ export function MarkPanel({ marks, praise, onFault, onWell, onNote }: MarkSheetP
               {few.map((mark) => (
                 <Button
                   key={mark.id}
-                  onClick={() => onFault(mark.id, mark.title)}
+                  onClick={(event) => tap(mark.id, event)}
                   sx={{ px: 1, fontSize: 16, lineHeight: 1.1, ...(mark.critical && { color: "error.main", borderColor: "error.main" }) }}
                 >
                   {mark.title}

@@ -6,6 +6,7 @@ import { useChangePassword, useSignOutEverywhere } from "../../api/useAccount";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
 import { Field } from "../../parts/Field";
+import { LetterKeys } from "../../parts/LetterKeys";
 import { NewPassword } from "../../parts/NewPassword";
 import { saidOf, saidOfPath } from "../../parts/problems";
 import { Calendars } from "./Calendars";
@@ -67,6 +68,10 @@ export function Account() {
         <Button disabled={signOut.isPending} onClick={() => signOut.mutate()}>
           Sign out everywhere
         </Button>
+      </Box>
+      <Box sx={{ display: "grid", gap: 1, justifyItems: "start" }}>
+        <Typography variant="h2">Keys</Typography>
+        <LetterKeys />
       </Box>
     </Box>
   );

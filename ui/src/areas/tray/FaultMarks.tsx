@@ -2,7 +2,9 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Fault } from "../../api/types";
+import { AskTwice } from "../../parts/AskTwice";
 import { Unseen } from "../../parts/Unseen";
+import { useDoubled } from "../../parts/useDoubled";
 
 interface FaultMarksProps {
   faults: Fault[];
@@ -12,48 +14,53 @@ interface FaultMarksProps {
 
 /** Faults as one-tap marks; each tap adds a stroke in red pencil. */
 export function FaultMarks({ faults, counts, onMark }: FaultMarksProps) {
+  const { doubled, tap, again, leave } = useDoubled(onMark);
+  const asked = faults.find((it) => it.id === doubled);
   if (faults.length === 0) return null;
 
   return (
-    <Box
-      role="group"
-      aria-label="Fault marks"
-      sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(188px, 1fr))", gap: 0.75 }}
-    >
-      {faults.map((fault) => {
-        const count = counts[fault.id] ?? 0;
+    <>
+      {asked !== undefined && <AskTwice title={asked.title ?? asked.id} onAgain={again} onLeave={leave} />}
+      <Box
+        role="group"
+        aria-label="Fault marks"
+        sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(188px, 1fr))", gap: 0.75 }}
+      >
+        {faults.map((fault) => {
+          const count = counts[fault.id] ?? 0;
 
-        return (
-          <ButtonBase
-            key={fault.id}
-            onClick={() => onMark(fault.id)}
-            sx={{
-              justifyContent: "flex-start",
-              textAlign: "left",
-              minHeight: 48,
-              px: 1.25,
-              gap: 1,
-              border: "1px solid",
-              borderColor: count > 0 ? "error.main" : "divider",
-              bgcolor: "background.paper",
-              "&:hover": { borderColor: "error.main" },
-            }}
-          >
-            <Typography variant="label" sx={{ flex: 1, lineHeight: 1.1 }}>
-              <Unseen>Mark </Unseen>
-              {fault.title ?? fault.id}
-              {fault.critical === true && (
-                <Typography component="span" variant="caption" sx={{ display: "block", color: "error.main" }}>
-                  critical
-                </Typography>
-              )}
-            </Typography>
-            <Unseen>, marked {count === 1 ? "once" : `${count} times`}</Unseen>
-            <Tally count={count} />
-          </ButtonBase>
-        );
-      })}
-    </Box>
+          return (
+            <ButtonBase
+              key={fault.id}
+              onClick={(event) => tap(fault.id, event)}
+              sx={{
+                justifyContent: "flex-start",
+                textAlign: "left",
+                minHeight: 48,
+                px: 1.25,
+                gap: 1,
+                border: "1px solid",
+                borderColor: count > 0 ? "error.main" : "divider",
+                bgcolor: "background.paper",
+                "&:hover": { borderColor: "error.main" },
+              }}
+            >
+              <Typography variant="label" sx={{ flex: 1, lineHeight: 1.1 }}>
+                <Unseen>Mark </Unseen>
+                {fault.title ?? fault.id}
+                {fault.critical === true && (
+                  <Typography component="span" variant="caption" sx={{ display: "block", color: "error.main" }}>
+                    critical
+                  </Typography>
+                )}
+              </Typography>
+              <Unseen>, marked {count === 1 ? "once" : `${count} times`}</Unseen>
+              <Tally count={count} />
+            </ButtonBase>
+          );
+        })}
+      </Box>
+    </>
   );
 }
 
