@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Tests\Support\DeviceVectors;
 use DeftBlade\Core\Tests\Support\LotVectors;
+use DeftBlade\Core\Tests\Support\ScaleVectors;
 use PHPUnit\Framework\TestCase;
 
 /** What a device works out without a network is held to the core by vectors that the core writes; tests/screen runs the device's module through the same. */
@@ -17,6 +18,7 @@ final class SharedVectorsTest extends TestCase
     {
         $this->hold('device.json', (new DeviceVectors())->json());
         $this->hold('lots.json', LotVectors::json());
+        $this->hold('scale.json', ScaleVectors::json());
     }
 
     private function hold(string $file, string $vectors): void

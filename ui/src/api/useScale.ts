@@ -10,10 +10,11 @@ const silent: ScaleState = { line: "silent", detail: "The scale does not answer.
 
 const LATE_MS = 4_000;
 
-/** What does the scale read now? Follows it for as long as something on the screen asks. */
-export function useScale(): ScaleState {
+/** What does the room's scale read now? Follows it for as long as something on the screen asks. */
+export function useScale(isAsked = true): ScaleState {
   const [state, setState] = useState<ScaleState>({ line: "connecting" });
   useEffect(() => {
+    if (!isAsked) return;
     let late: ReturnType<typeof setTimeout> | undefined;
     const hear = (next: ScaleState): void => {
       clearTimeout(late);
@@ -46,7 +47,7 @@ export function useScale(): ScaleState {
       stop();
       stopAsking?.();
     };
-  }, []);
+  }, [isAsked]);
 
   return state;
 }

@@ -10,6 +10,7 @@ import { Sending } from "../offline/Sending";
 import { WaitingLine } from "../offline/WaitingLine";
 import { WayIn } from "../areas/sign-in/WayIn";
 import { Loading, ProblemNotice } from "../parts/Notice";
+import { OwnScaleProvider } from "../parts/scale/OwnScale";
 import { useKey } from "../parts/useKey";
 import { Areas } from "./Areas";
 import { FindSlip } from "./FindSlip";
@@ -100,7 +101,9 @@ export function Shell() {
             <Kept key={session.data.id}>
               <Sending>
                 <WaitingLine />
-                <Outlet />
+                <OwnScaleProvider>
+                  <Outlet />
+                </OwnScaleProvider>
               </Sending>
             </Kept>
           </RailPlace>

@@ -8,6 +8,7 @@ import { useMassWords } from "./mass";
 import { readMass } from "./readMass";
 import { useKeys } from "./useKey";
 import { DemoPan, type OnScale } from "./DemoPan";
+import { ConnectScale } from "./scale/ConnectScale";
 import { useReading, type Reading } from "./useReading";
 
 interface ScalePanelProps {
@@ -54,6 +55,7 @@ export function ScalePanel({ attempt, isSimulated, place, said, children, onMass
         {reading.refusal ?? (said === "" ? hintFor(place) : said)}
       </Typography>
       <TypedWeight disabled={place === null} onMass={(mg) => (reading.forget(), onMass(mg))} />
+      <ConnectScale />
       {isSimulated && <DemoPan attempt={attempt} place={place} />}
     </Box>
   );

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { useScale, type ScaleState } from "../api/useScale";
+import { useOwnScale } from "./scale/OwnScale";
 
 /** A load that changed by less than this is still the same piece lying there. */
 const SAME_LOAD_MG = 5_000;
@@ -15,7 +16,9 @@ export interface Reading {
 
 /** The live reading, taken once for each load: steady, above zero, and not the piece that was taken before. */
 export function useReading(onTaken: (massMg: number) => void): Reading {
-  const scale = useScale();
+  const own = useOwnScale().state;
+  const room = useScale(own === null);
+  const scale = own ?? room;
   const [refusal, setRefusal] = useState<string | null>(null);
   const takenMg = useRef<number | null>(null);
   useEffect(() => {
