@@ -35,7 +35,7 @@ export function AskTwice({ title, onAgain, onLeave }: AskTwiceProps) {
       }}
     >
       <Typography sx={{ flex: "1 1 200px" }}>
-        <strong>{title}</strong> is marked once. Tapped twice: was it meant?
+        <strong>{title}</strong> was tapped twice in a moment; one is taken. Was the second meant?
       </Typography>
       <Button size="small" sx={{ minHeight: 48 }} onClick={onLeave}>
         Once is right

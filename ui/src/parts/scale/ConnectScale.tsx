@@ -33,7 +33,7 @@ export function ConnectScale() {
 
   return (
     <>
-      <Button size="small" onClick={() => setAsks(true)} sx={{ minHeight: 48, justifySelf: "start" }}>
+      <Button size="small" onClick={() => setAsks(true)} sx={{ minHeight: 48, alignSelf: "flex-start" }}>
         Connect a scale
       </Button>
       {own.problem !== null && (
