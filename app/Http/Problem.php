@@ -62,6 +62,7 @@ final readonly class Problem implements Responsable
             $thrown instanceof TokenMismatchException => self::named('stale-page', 'This page is out of date', 419, 'Load the page again and repeat what you did; nothing was stored.'),
             $thrown instanceof ScaleUnreachable => self::named('no-scale', 'The scale does not answer', 503, $thrown->getMessage()),
             $thrown instanceof HttpExceptionInterface => self::http($thrown),
+            DatabaseAway::caused($thrown) => self::named('away', 'The server is not ready', 503, 'Its database does not answer. What was stored before is safe; try again in a moment.'),
             default => self::named('fault', 'Something went wrong here', 500, 'The server could not finish this. What was stored before is safe; try again.'),
         };
     }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\Problem;
 use App\Models\User;
+use DeftBlade\Core\Sentence\Sentences;
+use Illuminate\Database\QueryException;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
 final class SessionTest extends TestCase
@@ -65,6 +69,21 @@ final class SessionTest extends TestCase
         $policy = (string) $response->headers->get('Content-Security-Policy');
         self::assertStringContainsString("script-src 'self' 'nonce-", $policy);
         self::assertStringNotContainsString('unsafe-inline', $policy);
+    }
+
+    /** PostgreSQL 15, appendix A: connection_failure, cannot_connect_now, admin_shutdown; and what is no fault of the connection. */
+    #[TestWith(['08006', 'connection refused', 503])]
+    #[TestWith(['57P03', 'the database system is starting up', 503])]
+    #[TestWith(['57P01', 'terminating connection due to administrator command', 503])]
+    #[TestWith(['HY000', 'server closed the connection unexpectedly', 503])]
+    #[TestWith(['22P02', 'invalid input syntax for type uuid', 500])]
+    public function testADatabaseThatIsAwayIsNoFaultOfWhatWasSent(string $state, string $said, int $status): void
+    {
+        $thrown = new \PDOException("SQLSTATE[$state] [7] $said");
+        $thrown->errorInfo = [$state, 7, $said];
+        $problem = Problem::of(new QueryException('pgsql', 'select 1', [], $thrown), static fn(): Sentences => Sentences::plain(null));
+        self::assertSame($status, $problem->status);
+        self::assertStringNotContainsString('SQL', $problem->detail);
     }
 
     public function testAFaultShowsNoTrace(): void

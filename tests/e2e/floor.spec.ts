@@ -469,7 +469,12 @@ test("a capture that the server will not have is shown with its reason, put righ
       ? route.fulfill({
           status: 422,
           contentType: "application/problem+json",
-          body: JSON.stringify({ title: "Something here is not right", detail: "captures[0].text: is too long", errors: [] }),
+          body: JSON.stringify({
+            type: "urn:deft-blade:problem:invalid",
+            title: "Something here is not right",
+            detail: "captures[0].text: is too long",
+            errors: [],
+          }),
         })
       : route.continue(),
   );

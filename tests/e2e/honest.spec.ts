@@ -77,6 +77,9 @@ test("who signs in or out in one tab is known in the other", async ({ page, cont
   await expect(page.getByRole("link", { name: /Teodor Vance/ })).toBeVisible();
 });
 
+/** The next answer by which this page is let listen to what is pushed of a class. */
+const heard = (page: Page) => page.waitForResponse((it) => it.url().includes("/live/class/") && it.status() === 200);
+
 for (const [how, isPushed] of [
   ["pushed", true],
   ["asked for, where nothing can be pushed", false],
@@ -88,15 +91,17 @@ for (const [how, isPushed] of [
     const other = await context.newPage();
     if (!isPushed) await context.route("**/live/**", (route) => route.abort());
     await signIn(other, "teodor");
+    const listens = isPushed ? heard(other) : Promise.resolve();
     await other.goto(`/tray/${attempt}/inspect`);
+    await listens;
     await other.getByRole("button", { name: "Log", exact: true }).click();
-    const asked: string[] = [];
-    other.on("request", (it) => asked.push(it.url()));
     await page.getByRole("button", { name: "Log", exact: true }).click();
     await page.getByLabel("Note").fill("Seen from across the room");
+    const asked: string[] = [];
+    other.on("request", (it) => asked.push(it.url()));
     await page.getByRole("button", { name: "Add", exact: true }).click();
-    await expect(other.getByText("Seen from across the room").first()).toBeVisible({ timeout: isPushed ? 2_000 : 5_000 });
-    // Who is told need not ask, save for where it came in; who is not asks on and on.
+    await expect(other.getByText("Seen from across the room").first()).toBeVisible();
+    // Who is told need not ask; who is not asks on and on.
     const cursors = (): number => asked.filter((it) => it.includes("/captures")).length;
     if (isPushed) expect(cursors()).toBeLessThan(3);
     else await expect.poll(cursors).toBeGreaterThan(4);
@@ -147,4 +152,18 @@ test("Enter on the place that was just tapped takes the reading for it", async (
   await place(page, "thigh.left").focus();
   await page.keyboard.press("Enter");
   await expect(place(page, "thigh.left")).toHaveAttribute("aria-pressed", "false");
+});
+
+test("where a page is asked for again in vain, what was shown stays, and it is said that it may be old", async ({ page }) => {
+  await signIn(page);
+  await expect(stationCard(page, 1)).toBeVisible();
+  await page.route("**/api/v1/**", (route) => route.fulfill({ status: 502, contentType: "text/html", body: "<h1>Bad gateway</h1>" }));
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
+  await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
+  await expect(waiting(page)).toContainText("The server does not answer: what is shown may be old.");
+  await expect(stationCard(page, 1)).toBeVisible();
+  await page.unroute("**/api/v1/**");
+  await page.reload();
+  await expect(stationCard(page, 1)).toBeVisible();
+  await expect(waiting(page)).toHaveCount(0);
 });
