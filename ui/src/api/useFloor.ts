@@ -42,14 +42,22 @@ export function usePresence(assessment: string | undefined, attempt: string | nu
     if (assessment === undefined) return;
     const say = (at: string | null): void =>
       void api
-        .POST("/assessments/{assessment}/presence", { params: { path: { assessment } }, body: { device: device(), attempt: at } })
+        .POST("/assessments/{assessment}/presence", {
+          params: { path: { assessment } },
+          body: { device: device(), attempt: at },
+          // A page that is closed says so all the same.
+          keepalive: true,
+        })
         .catch(() => undefined);
+    const leave = (): void => say(null);
     say(attempt);
     const saying = setInterval(() => say(attempt), SAY_EVERY_MS);
+    window.addEventListener("pagehide", leave);
 
     return () => {
       clearInterval(saying);
-      say(null);
+      window.removeEventListener("pagehide", leave);
+      leave();
     };
   }, [assessment, attempt]);
 }

@@ -66,11 +66,7 @@ function StationCard({ tray, practical }: { tray: TrayCard; practical: Practical
           <Unseen>Station </Unseen>
           {tray.station}
         </Typography>
-        <Typography
-          variant="label"
-          sx={{ flex: 1, minWidth: 0, overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}
-          title={tray.student}
-        >
+        <Typography variant="label" sx={{ flex: 1, minWidth: 0, overflowWrap: "anywhere", lineHeight: 1.15 }} title={tray.student}>
           {tray.student}
         </Typography>
       </Box>

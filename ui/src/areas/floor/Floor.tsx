@@ -30,6 +30,9 @@ import { useStationCaptures } from "./useStationCaptures";
 const rounds = { room: "Room", mise: "Mise", receive: "Receiving", scale: "Scale", arrange: "Arrange" } as const;
 type Round = keyof typeof rounds;
 
+/** How much of an upright screen the picked station takes. */
+const PANEL_HEIGHT = "56vh";
+
 /** The room of a practical: the one of the address, or today's. */
 export function Floor() {
   const { assessment } = useParams();
@@ -145,6 +148,8 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
               gridAutoRows: "minmax(118px, 1fr)",
               gap: 1,
               p: 1.5,
+              // On an upright tablet the panel lies over the lower part of the room; every station can be scrolled above it.
+              pb: { xs: station === undefined ? 1.5 : PANEL_HEIGHT, md: 1.5 },
             }}
           >
             {floor.rows.flatMap((row, y) =>
@@ -174,7 +179,19 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
           </Box>
           {station !== undefined && mayCapture && (
             // What the panel holds scrolls within it; the room keeps its height.
-            <Box sx={{ position: "relative", "& > aside": { position: { md: "absolute" }, inset: 0 } }}>
+            <Box
+              sx={{
+                position: { xs: "fixed", md: "relative" },
+                left: { xs: 0 },
+                right: { xs: 0 },
+                bottom: { xs: 0 },
+                zIndex: { xs: 1, md: "auto" },
+                height: { xs: PANEL_HEIGHT, md: "auto" },
+                borderTop: { xs: "3px solid", md: 0 },
+                borderColor: "text.primary",
+                "& > aside": { position: "absolute", inset: 0 },
+              }}
+            >
               <StationPanel
                 key={station.attempt}
                 floor={floor}

@@ -72,15 +72,44 @@ export function StationPanel({ floor, station, now, entries, onClose }: StationP
         overflowY: "auto",
       }}
     >
-      <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
-        <Typography variant="figure" sx={{ fontSize: 38, lineHeight: 1 }}>
-          {station.station}
-        </Typography>
-        <Typography variant="h2" component="p" noWrap sx={{ flex: 1 }}>
-          {station.student}
-        </Typography>
-        <Button size="small" onClick={onClose} aria-label="Close the station">
-          ×
+      {/* Whatever is scrolled to: who it is, and the way to stop. */}
+      <Box
+        sx={{
+          position: "sticky",
+          top: -12,
+          zIndex: 1,
+          mx: -1.5,
+          mt: -1.5,
+          px: 1.5,
+          py: 1,
+          bgcolor: "background.paper",
+          display: "grid",
+          gap: 1,
+        }}
+      >
+        <Box sx={{ display: "flex", alignItems: "center", gap: 1 }}>
+          <Typography variant="figure" sx={{ fontSize: 38, lineHeight: 1 }}>
+            {station.station}
+          </Typography>
+          <Typography variant="h2" component="p" sx={{ flex: 1, minWidth: 0, overflowWrap: "anywhere" }}>
+            {station.student}
+          </Typography>
+          <Button size="small" onClick={onClose} aria-label="Close the station">
+            ×
+          </Button>
+        </Box>
+        <Button
+          onClick={stop}
+          sx={{
+            minHeight: 64,
+            fontSize: "1.4rem",
+            bgcolor: "error.main",
+            color: "background.paper",
+            borderColor: "error.main",
+            "&:hover": { bgcolor: "error.main" },
+          }}
+        >
+          Safety stop
         </Button>
       </Box>
       <MarkedBy assessors={floor.assessors.filter((it) => it.stations.includes(station.station))} />
@@ -118,19 +147,6 @@ export function StationPanel({ floor, station, now, entries, onClose }: StationP
           {stage === "presented" ? "To the scale" : "Tray"}
         </Button>
       </Box>
-      <Button
-        onClick={stop}
-        sx={{
-          minHeight: 72,
-          fontSize: "1.4rem",
-          bgcolor: "error.main",
-          color: "background.paper",
-          borderColor: "error.main",
-          "&:hover": { bgcolor: "error.main" },
-        }}
-      >
-        Safety stop
-      </Button>
       <MarkPanel
         marks={floor.marks}
         praise={floor.praise}

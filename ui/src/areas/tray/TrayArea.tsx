@@ -138,7 +138,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
           ›
         </Button>
         <Box sx={{ minWidth: 0, flex: "1 1 150px" }}>
-          <Typography variant="h2" component="h1" noWrap title={tray.student}>
+          <Typography variant="h2" component="h1" sx={{ overflowWrap: "anywhere" }}>
             {tray.student}
           </Typography>
           <Typography variant="body2" sx={{ color: "text.secondary" }}>
