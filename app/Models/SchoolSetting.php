@@ -34,6 +34,11 @@ final class SchoolSetting extends Model
         return self::query()->latest('seq')->first();
     }
 
+    public function digest(): string
+    {
+        return hash('sha256', json_encode($this->document, JSON_THROW_ON_ERROR));
+    }
+
     /** @return BelongsTo<User, $this> */
     public function setBy(): BelongsTo
     {

@@ -18,7 +18,7 @@ final class KeptSchool
     {
         if ($this->kept === null) {
             $chosen = SchoolSetting::latestChoice();
-            $this->kept = $this->once->get(School::class, (string) ($chosen->seq ?? 0), fn(): School => School::under($this->shipped, $chosen));
+            $this->kept = $this->once->get(School::class, $chosen === null ? '' : "$chosen->seq {$chosen->digest()}", fn(): School => School::under($this->shipped, $chosen));
         }
 
         return $this->kept;

@@ -23,8 +23,11 @@ use DeftBlade\Core\Vocabulary\Vocabulary;
 /** The school as it stands: what it offers to choose from, and what it has chosen. */
 final readonly class School
 {
-    /** @param int $version of the settings: the seq of the latest choice, 0 where nothing was chosen */
-    public function __construct(public Lexicon $lexicon, public VariantCatalogue $catalogue, public SchoolSettings $settings, public int $version = 0) {}
+    /**
+     * @param int    $version of the settings: the seq of the latest choice, 0 where nothing was chosen
+     * @param string $digest  of that choice: a database that was set back counts anew, and may choose otherwise
+     */
+    public function __construct(public Lexicon $lexicon, public VariantCatalogue $catalogue, public SchoolSettings $settings, public int $version = 0, public string $digest = '') {}
 
     public static function inForce(ShippedDocuments $shipped): self
     {
@@ -38,7 +41,7 @@ final readonly class School
         $catalogue = VariantCatalogue::read(Node::of($shipped->school('variants'), 'variants'), $shipped->products());
         $byTheBook = new self($lexicon, $catalogue, SchoolSettings::ofTheBook());
 
-        return $chosen === null ? $byTheBook : new self($lexicon, $catalogue, $byTheBook->settingsOf($chosen), $chosen->seq);
+        return $chosen === null ? $byTheBook : new self($lexicon, $catalogue, $byTheBook->settingsOf($chosen), $chosen->seq, $chosen->digest());
     }
 
     /** @param SchoolSetting|null $choice null where nothing was chosen yet: as the book has it */
