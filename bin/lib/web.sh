@@ -44,7 +44,7 @@ write_nginx_config() {
 load_module $(push_module);
 $as
 worker_processes 2;
-# Whoever listens would keep an old worker for an hour.
+# Whoever listens would keep an old worker for minutes.
 worker_shutdown_timeout 3s;
 pid $DEFT_BLADE_STATE/pid/nginx;
 error_log $DEFT_BLADE_STATE/log/nginx.log;
@@ -88,14 +88,14 @@ http {
       nchan_channel_id class-\$1;
       nchan_subscriber_first_message newest;
       nchan_eventsource_ping_interval 15;
-      nchan_subscriber_timeout 1h;
+      nchan_subscriber_timeout 10m;
       nchan_authorize_request /live-allowed/assessments/\$1/live;
     }
     location = /live/scale {
       nchan_subscriber eventsource;
       nchan_channel_id scale;
       nchan_subscriber_first_message oldest;
-      nchan_subscriber_timeout 1h;
+      nchan_subscriber_timeout 10m;
       nchan_authorize_request /live-allowed/scale/live;
     }
     location ~ ^/live-allowed(/.+)\$ {
