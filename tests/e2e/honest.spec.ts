@@ -152,6 +152,7 @@ test("Enter on the place that was just tapped takes the reading for it", async (
   await place(page, "thigh.left").focus();
   await page.keyboard.press("Enter");
   await expect(place(page, "thigh.left")).toHaveAttribute("aria-pressed", "false");
+  await loadSettles(page, () => page.getByRole("button", { name: "Take it off" }).click());
 });
 
 test("where a page is asked for again in vain, what was shown stays, and it is said that it may be old", async ({ page }) => {
