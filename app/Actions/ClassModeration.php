@@ -27,7 +27,7 @@ final readonly class ClassModeration
     /** @param iterable<Attempt> $attempts of the class, nothing of them hidden */
     public static function of(Assessment $assessment, iterable $attempts): self
     {
-        $policy = Policy::read(Node::of($assessment->held->loadMissing('policy')->policy->document, 'policy'));
+        $policy = Policy::read(Node::of($assessment->held->policyDocument(), 'policy'));
         $inTraining = User::query()->where('in_training', true)->pluck('id')->map(static fn(mixed $it): string => is_string($it) ? $it : '')->all();
         $trays = [];
         foreach ($attempts as $attempt) {

@@ -18,7 +18,7 @@ final readonly class PackAssessment
     /** @param iterable<Attempt> $attempts with their captures */
     public function pack(Assessment $assessment, iterable $attempts): \stdClass
     {
-        $package = ['standard' => $assessment->held->document, 'policy' => $assessment->held->loadMissing('policy')->policy->document] + (array) $this->facts($assessment, $attempts);
+        $package = ['standard' => $assessment->held->document, 'policy' => $assessment->held->policyDocument()] + (array) $this->facts($assessment, $attempts);
 
         return (object) (['format' => PackageFormat::neededBy(Node::of((object) $package, 'package'))->value] + $package);
     }

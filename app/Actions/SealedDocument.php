@@ -38,7 +38,7 @@ final readonly class SealedDocument
             'units' => $this->school->settings->units->value,
             'time_zone' => $this->school->settings->timeZone,
             'standard' => $class->document,
-            'policy' => $this->school->said($assessment->held->loadMissing('policy')->policy->document),
+            'policy' => $this->school->said($assessment->held->policyDocument()),
             'layout' => TrayLayout::of($class->document, $class->standard)->document(),
             'result' => $class->document($attempt->id),
             'package' => $this->packing->pack($assessment, [$attempt]),

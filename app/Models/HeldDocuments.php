@@ -36,6 +36,11 @@ final class HeldDocuments extends Model
 
     protected $fillable = ['assessment_id', 'published_standard_id', 'published_policy_id', 'document', 'sha256', 'reason', 'set_by', 'set_at'];
 
+    public function policyDocument(): \stdClass
+    {
+        return $this->loadMissing('policy')->policy->document;
+    }
+
     /** @return BelongsTo<PublishedStandard, $this> */
     public function standard(): BelongsTo
     {

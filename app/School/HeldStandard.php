@@ -27,7 +27,7 @@ final readonly class HeldStandard
         // Titles in the words of the school change no figure.
         $said = $school->said($held->document);
         $standard = Standard::read(Node::of($said, 'standard'));
-        $policy = $held->policy->document;
+        $policy = $held->policyDocument();
 
         return new self($said, $standard, Policy::read(Node::of($policy, 'policy')), hash('sha256', json_encode($policy, ResultDocument::JSON_FLAGS)), $school->sentences($standard), $shipped->mise($standard->species));
     }

@@ -14,6 +14,6 @@ final readonly class HeldStandards
 
     public function of(HeldDocuments $held): HeldStandard
     {
-        return $this->once->get(HeldStandard::class, "$held->sha256 $held->published_policy_id {$this->school->version} {$this->school->digest}", fn(): HeldStandard => HeldStandard::read($held->loadMissing('policy'), $this->school, $this->shipped));
+        return $this->once->get(HeldStandard::class, "$held->sha256 $held->published_policy_id {$this->school->version} {$this->school->digest}", fn(): HeldStandard => HeldStandard::read($held, $this->school, $this->shipped));
     }
 }

@@ -5,7 +5,7 @@ DEBIAN_PACKAGES=(php8.2-cli php8.2-fpm php8.2-apcu php8.2-pgsql php8.2-curl php8
 have_commands() {
   local missing=0
   for command in php composer node npm nginx qrencode; do command -v "$command" >/dev/null || missing=1; done
-  [ -n "$PG_BIN" ] && [ -n "$(fpm_binary)" ] && [ -n "$(push_module)" ] && [ "$missing" -eq 0 ] && php -r 'exit(extension_loaded("pdo_pgsql") && extension_loaded("apcu") && extension_loaded("intl") && extension_loaded("mbstring") && extension_loaded("zip") ? 0 : 1);'
+  [ -n "$PG_BIN" ] && [ -n "$(fpm_binary)" ] && [ -n "$(push_module)" ] && [ "$missing" -eq 0 ] && php -r 'exit(extension_loaded("pdo_pgsql") && extension_loaded("apcu") && extension_loaded("curl") && extension_loaded("intl") && extension_loaded("mbstring") && extension_loaded("zip") ? 0 : 1);'
 }
 
 push_module() { ls /usr/lib/nginx/modules/ngx_nchan_module.so /usr/lib64/nginx/modules/ngx_nchan_module.so 2>/dev/null | head -n 1 || true; }
@@ -33,7 +33,7 @@ install_debian_packages() {
   DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${wanted[@]}" >"$DEFT_BLADE_STATE/log/apt.log" 2>&1 \
     || fail "the packages could not be installed; see $DEFT_BLADE_STATE/log/apt.log"
   PG_BIN=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1 || true)
-  have_commands || fail "something is still missing after the install: php with pdo_pgsql, apcu and zip, php-fpm 8.2, PostgreSQL 15, nginx, qrencode, composer, node 20 and npm are needed"
+  have_commands || fail "something is still missing after the install: php with pdo_pgsql, apcu, curl and zip, php-fpm 8.2, PostgreSQL 15, nginx with nchan, qrencode, composer, node 20 and npm are needed"
 }
 
 # Does a step again only when what it depends on has changed.

@@ -22,11 +22,11 @@ foreach (array_keys($classes) as $class) {
 }
 
 /** Whether a class is declared in a file as it stands, and all that it is made of too: others cannot be kept. */
-$isPlain = static function (ReflectionClass $class) use (&$isPlain): bool {
+$isPlain = static function (ReflectionClass $class) use (&$isPlain, $root): bool {
     $parents = [...array_filter([$class->getParentClass()]), ...$class->getInterfaces(), ...$class->getTraits()];
     $file = $class->getFileName();
 
-    return ($class->isInternal() || ($file !== false && preg_match('~/(carbon/lazy|storage|View/Compilers)/~', $file) === 0))
+    return ($class->isInternal() || ($file !== false && ! str_starts_with($file, "$root/storage/") && preg_match('~/(carbon/lazy|View/Compilers)/~', $file) === 0))
         && array_filter($parents, static fn(ReflectionClass $it): bool => ! $isPlain($it)) === [];
 };
 $files = [];

@@ -53,6 +53,29 @@ final class CapturesTest extends TestCase
         self::assertSame(1, Capture::query()->whereKey($capture['id'])->count());
     }
 
+    public function testTheSameFactTwiceInOneRequestLeavesOneAndAnotherOfItsIdRefusesAll(): void
+    {
+        $this->as('marit');
+        $before = Capture::query()->count();
+        $weight = self::capture(['kind' => 'received', 'mass_mg' => 1_800_000]);
+        $send = fn(array ...$captures): TestResponse => $this->postJson("/api/v1/attempts/{$this->station(11)->id}/captures", ['device' => 'test tablet', 'captures' => $captures]);
+        $send(self::capture(['kind' => 'note', 'text' => 'Refused with it']), $weight, ['mass_mg' => 1_900_000] + $weight)->assertConflict();
+        self::assertSame($before, Capture::query()->count());
+        $send($weight, $weight)->assertOk()->assertJsonPath('holds.as_purchased_mg', 1_800_000);
+        self::assertSame($before + 1, Capture::query()->count());
+    }
+
+    public function testABatchOfADeviceWhoseClockRunsAheadKeepsItsOrder(): void
+    {
+        $ahead = now()->addHour()->utc()->format(Capture::AT_FORMAT);
+        $notes = array_map(static fn(int $number): array => ['at' => $ahead] + self::capture(['kind' => 'note', 'text' => "note $number"]), range(1, 20));
+        $this->as('marit')->postJson("/api/v1/attempts/{$this->station(11)->id}/captures", ['device' => 'ahead', 'captures' => $notes])->assertOk();
+        $taken = Capture::query()->where('device', 'ahead')->orderBy('at')->orderBy('id')->get();
+        self::assertSame(array_column($notes, 'text'), $taken->map(static fn(Capture $it): mixed => $it->payload->text)->all());
+        self::assertTrue($taken->every(static fn(Capture $it): bool => $it->at->getTimestamp() <= now()->getTimestamp() + 1), 'none of them in the future');
+        self::assertSame($taken->pluck('seq')->all(), $taken->sortBy('seq')->pluck('seq')->values()->all());
+    }
+
     public function testAnIdTakenByAnotherFactIsRefusedAndNothingIsStored(): void
     {
         $capture = self::capture(['kind' => 'received', 'mass_mg' => 1_800_000]);

@@ -44,6 +44,36 @@ final class EndedSessionsTest extends TestCase
         self::assertTrue(DB::table('sessions')->where('id', $session->getId())->exists());
     }
 
+    public function testASessionIsWrittenDownWhereSomethingInItChangedOrItIsOfAWhileAgo(): void
+    {
+        config(['session.encrypt' => true]);
+        $id = str_repeat('c', 40);
+        $use = function (?string $word = null) use ($id): void {
+            $session = app('session')->driver('database');
+            self::assertInstanceOf(OpenSession::class, $session);
+            $session->flush();
+            $session->setId($id);
+            $session->start();
+            if ($word !== null) {
+                $session->put('word', $word);
+            }
+            $session->save();
+        };
+        $payload = static fn(): mixed => DB::table('sessions')->where('id', $id)->value('payload');
+        $use('first');
+        $use();
+        $first = $payload();
+        $use();
+        $this->travel(2)->minutes();
+        $use();
+        self::assertSame($first, $payload(), 'nothing in it changed');
+        $use('second');
+        self::assertNotSame($first, $second = $payload());
+        $this->travel(6)->minutes();
+        $use();
+        self::assertNotSame($second, $payload(), 'its time is written down again');
+    }
+
     public function testOtherSessionsGoOn(): void
     {
         $this->sessions()->write('tablet', 'a');

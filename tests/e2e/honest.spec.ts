@@ -1,3 +1,5 @@
+import { execFileSync } from "node:child_process";
+import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import { expect, loadSettles, place, signIn, stationCard, test } from "./kitchen";
 
@@ -167,4 +169,55 @@ test("where a page is asked for again in vain, what was shown stays, and it is s
   await page.reload();
   await expect(stationCard(page, 1)).toBeVisible();
   await expect(waiting(page)).toHaveCount(0);
+});
+
+test("what the server fails at three times steps aside and is told; what is behind it goes up, and it too once it is sent again", async ({
+  page,
+}) => {
+  await signIn(page);
+  const attempt = await toTray(page, 8, "inspect");
+  await page.getByRole("button", { name: "Log", exact: true }).click();
+  await page.route("**/captures", (route) =>
+    route.request().postData()?.includes("Breaks the server") === true
+      ? route.fulfill({
+          status: 500,
+          contentType: "application/problem+json",
+          body: JSON.stringify({
+            type: "urn:deft-blade:problem:fault",
+            title: "Something went wrong here",
+            status: 500,
+            detail: "Try again.",
+          }),
+        })
+      : route.continue(),
+  );
+  for (const note of ["Breaks the server", "Right behind it"]) {
+    await page.getByRole("textbox", { name: "Note" }).fill(note);
+    await page.getByRole("button", { name: "Add", exact: true }).click();
+  }
+  await page.keyboard.press("Escape");
+  const aside = page.getByRole("alert").filter({ hasText: "The server failed at 1 capture three times." });
+  await expect(aside).toBeVisible();
+  const log = async (): Promise<string> =>
+    (await page.request.get(`/api/v1/attempts/${attempt}`, { headers: { Referer: page.url() } })).text();
+  await expect.poll(log).toContain("Right behind it");
+  expect(await log()).not.toContain("Breaks the server");
+  await page.unroute("**/captures");
+  await aside.getByRole("button", { name: "Send all again" }).click();
+  await expect(aside).toHaveCount(0);
+  await expect.poll(log).toContain("Breaks the server");
+});
+
+test("where nobody pushes what the scale says, the server is asked for it", async ({ page }) => {
+  const state = process.env.DEFT_BLADE_STATE ?? "storage/test";
+  process.kill(Number(readFileSync(`${state}/pid/follow`, "utf8")));
+  try {
+    await signIn(page);
+    await toTray(page, 8, "weigh");
+    await expect(page.locator('[data-scale="stable"], [data-scale="refused"]')).toBeVisible();
+  } finally {
+    execFileSync("bin/start", { stdio: "ignore" });
+  }
+  await page.reload();
+  await expect(page.locator('[data-scale="stable"], [data-scale="refused"]')).toBeVisible();
 });

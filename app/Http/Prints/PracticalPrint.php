@@ -97,7 +97,7 @@ final readonly class PracticalPrint
             $students[] = PrintedStudent::of($attempt->student, $attempt->station, $wave, $turn, $class->of($attempt->id)->attempt->timeFactor, url("/tray/{$attempt->id}"), $assessment->panPlaceOf($attempt->station));
         }
 
-        return $this->list($document, $list, $index, $class->document, $assessment->held->loadMissing('standard')->standard->version, $assessment->held->loadMissing('policy')->policy->document, $students);
+        return $this->list($document, $list, $index, $class->document, $assessment->held->loadMissing('standard')->standard->version, $assessment->held->policyDocument(), $students);
     }
 
     /** @param list<PrintedStudent> $students */

@@ -69,6 +69,7 @@ final readonly class AssessmentView
     public static function of(Assessment $assessment, ShippedDocuments $shipped, School $school): self
     {
         $document = $school->said($assessment->held->document);
+        $published = $assessment->held->loadMissing('standard')->standard;
         $node = Node::of($document, 'standard');
         $standard = Standard::read($node);
 
@@ -80,15 +81,15 @@ final readonly class AssessmentView
             $assessment->group->name,
             $assessment->group->course,
             $document,
-            $school->said($assessment->held->loadMissing('policy')->policy->document),
+            $school->said($assessment->held->policyDocument()),
             TrayLayoutView::of($document, $standard),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             array_values($assessment->attempts->map(static fn(Attempt $it): StationView => StationView::of($it, $assessment))->all()),
             config('scale.pan') !== null,
             $school->vocabulary()->say('{Frame} scrape'),
             MiseItemView::allOf($shipped->mise($standard->species), $school->vocabulary()),
-            $assessment->held->loadMissing('standard')->standard->key,
-            $assessment->held->loadMissing('standard')->standard->version,
+            $published->key,
+            $published->version,
             ReceivingItemView::allOf($shipped->receiving($standard->species)->for($standard), $school->vocabulary()),
             CarcassLooked::WARMEST_C,
             (object) array_map(static fn(Criterion $it): Evidence => $it->evidence(), $standard->criteria),

@@ -79,7 +79,7 @@ final readonly class VerdictView
             $assessment->title,
             $assessment->held_on->toDateString(),
             $class->document,
-            $school->said($assessment->held->loadMissing('policy')->policy->document),
+            $school->said($assessment->held->policyDocument()),
             TrayLayoutView::of($class->document, $class->standard),
             $class->document($attempt->id),
             $school->settings->units,

@@ -16,9 +16,16 @@ export function useScale(isAsked = true): ScaleState {
   useEffect(() => {
     if (!isAsked) return;
     let late: ReturnType<typeof setTimeout> | undefined;
+    let stopAsking: (() => void) | undefined;
+    /** Asks the server itself, at the price of one of its workers. */
+    const ask = (): void => void (stopAsking ??= listen("/api/v1/scale", { events, onHeard: () => undefined }));
+    const isLate = (): void => {
+      setState(silent);
+      ask();
+    };
     const hear = (next: ScaleState): void => {
       clearTimeout(late);
-      late = setTimeout(() => setState(silent), LATE_MS);
+      late = setTimeout(isLate, LATE_MS);
       setState(next);
     };
     const events = {
@@ -27,20 +34,23 @@ export function useScale(isAsked = true): ScaleState {
         const detail = String(said);
         hear({ line: "silent", detail: `${detail.charAt(0).toUpperCase()}${detail.slice(1)}.` });
       },
-      silent: () => setState(silent),
+      silent: () => hear(silent),
     };
-    let stopAsking: (() => void) | undefined;
-    const ask = (): void => void (stopAsking ??= listen("/api/v1/scale", { events, onHeard: () => undefined }));
-    const stop = listen("/live/scale", {
-      events,
-      onHeard: (isHeard) => {
-        // Nothing is pushed here: the server is asked itself, at the price of one of its workers.
-        if (!isHeard) return ask();
+    const pushed = Object.entries(events).map(([event, act]) => [
+      event,
+      (said: unknown): void => {
         stopAsking?.();
         stopAsking = undefined;
+        act(said);
+      },
+    ]);
+    const stop = listen("/live/scale", {
+      events: Object.fromEntries(pushed) as typeof events,
+      onHeard: (isHeard) => {
+        if (!isHeard) ask();
       },
     });
-    late = setTimeout(() => setState(silent), LATE_MS);
+    late = setTimeout(isLate, LATE_MS);
 
     return () => {
       clearTimeout(late);

@@ -3,7 +3,7 @@ import { useUser } from "../api/useSession";
 import { waitingFile } from "./waitingFile";
 
 /** Saves what waits on this device as a file, to keep it safe or to hand it to whoever looks after the server. */
-export function SaveWaiting() {
+export function SaveWaiting({ size = "medium" }: { size?: "small" | "medium" }) {
   const user = useUser();
   const save = async (): Promise<void> => {
     const address = URL.createObjectURL(await waitingFile(user.id));
@@ -15,5 +15,9 @@ export function SaveWaiting() {
     URL.revokeObjectURL(address);
   };
 
-  return <Button onClick={() => void save()}>Save what waits as a file</Button>;
+  return (
+    <Button size={size} sx={{ minHeight: 48 }} onClick={() => void save()}>
+      Save what waits as a file
+    </Button>
+  );
 }

@@ -22,8 +22,8 @@ export function WaitingLine() {
   const isOnline = useOnline();
   const refused = waiting.filter((it) => it.refusal !== null);
   const refusedLots = lots.filter((it) => it.refusal !== null);
-  const open = waiting.length - refused.length + lots.length - refusedLots.length;
   const aside = [...waiting, ...lots].filter((it) => it.refusal === null && isAside(it)).length;
+  const open = waiting.length + lots.length - refused.length - refusedLots.length - aside;
   // On a good network a capture is gone before a line about it could be read.
   const isLate = useLasting(open > 0, LATE_MS);
   const isOld = useLasting(useOld(), LATE_MS);
@@ -55,7 +55,7 @@ export function WaitingLine() {
         >
           {!isOnline && <strong>No network. </strong>}
           {isOnline && isOld && <strong>The server does not answer: what is shown may be old. </strong>}
-          {inWords(open, isOnline && !isOld)}
+          {inWords(open, notTaken + aside, isOnline && !isOld)}
         </Typography>
       )}
       {aside > 0 && <Aside count={aside} />}
@@ -100,13 +100,13 @@ function Aside({ count }: { count: number }) {
       <Button size="small" sx={{ minHeight: 48 }} onClick={() => void queue.sendAgain()}>
         Send all again
       </Button>
-      <SaveWaiting />
+      <SaveWaiting size="small" />
     </Box>
   );
 }
 
-function inWords(open: number, isOnline: boolean): string {
-  if (open === 0) return "Everything taken down so far is on the server.";
+function inWords(open: number, others: number, isOnline: boolean): string {
+  if (open === 0) return `Everything ${others > 0 ? "else " : ""}taken down so far is on the server.`;
   if (open === 1) return `1 capture waits. It is ${isOnline ? "going up." : "kept on this device and goes up by itself."}`;
 
   return `${open} captures wait. They are ${isOnline ? "going up." : "kept on this device and go up by themselves."}`;

@@ -1,4 +1,4 @@
-import type { Assessment, SentCapture } from "../api/types";
+import type { Assessment, Fact } from "../api/types";
 import { lowerFirst } from "./format";
 import { useMassWords, type MassWords } from "./mass";
 
@@ -12,13 +12,13 @@ const secondLookWords = { asked: "Second look asked for", finished: "Second look
 const looks = { first: "", second: ", second look", agreed: ", agreed" };
 
 /** How one would say a capture of this practical; of which kind it is while the practical is not known. */
-export function useFactWords(assessment: Assessment | undefined): (capture: SentCapture) => string {
+export function useFactWords(assessment: Assessment | undefined): (capture: Fact) => string {
   const mass = useMassWords();
 
   return (capture) => (assessment === undefined ? capture.kind : factInWords(capture, assessment, mass));
 }
 
-export function factInWords(capture: SentCapture, { standard, receiving, scrape_title: scrape }: Assessment, mass: MassWords): string {
+export function factInWords(capture: Fact, { standard, receiving, scrape_title: scrape }: Assessment, mass: MassWords): string {
   switch (capture.kind) {
     case "received": {
       const defects = (capture.defects ?? []).map((it) => titleIn(standard.defects, it).toLowerCase());

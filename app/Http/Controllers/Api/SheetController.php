@@ -70,7 +70,7 @@ final class SheetController
         $this->hiding->from($user, $assessment->attempts);
         $rows = ClassRows::of($assessment->attempts);
         $sentences = $this->school->sentences();
-        $policy = Policy::read(Node::of($this->school->said($assessment->held->loadMissing('policy')->policy->document), 'policy'));
+        $policy = Policy::read(Node::of($this->school->said($assessment->held->policyDocument()), 'policy'));
 
         return new SheetView(
             $assessment->title,

@@ -68,7 +68,7 @@ export function Shelf() {
 
 const partsOf = ({ map }: ShelfItem) => Object.entries(map.shares).map(([id, share]) => ({ id, share }));
 
-const holdersOf = ({ map }: ShelfItem): Holder[] => map.holders.map((it) => ({ ...it, title: "" }));
+const drawnHolders = ({ map }: ShelfItem): Holder[] => map.holders.map((it) => ({ ...it, title: "" }));
 
 /** A standard by its cut map: where it is cut is told apart at a glance. */
 function ShelfCard({ item }: { item: ShelfItem }) {
@@ -94,7 +94,7 @@ function ShelfCard({ item }: { item: ShelfItem }) {
         {item.title}
       </Typography>
       <Box aria-hidden sx={{ height: 148 }}>
-        <CutMap plan={item.map.plan} parts={partsOf(item)} holders={holdersOf(item)} chosen={null} isBare />
+        <CutMap plan={item.map.plan} parts={partsOf(item)} holders={drawnHolders(item)} chosen={null} isBare />
       </Box>
       <Typography variant="label" sx={{ color: "text.secondary", fontSize: 15.5 }}>
         {item.pieces === 1 ? "1 piece" : `${item.pieces} pieces`}

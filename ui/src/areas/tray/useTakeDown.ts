@@ -30,7 +30,7 @@ export function useTakeDown(tray: Tray, assessment: Assessment): Entries {
     .at(-1);
   const take = async (...facts: Fact[]): Promise<boolean> => {
     const captures = await queue.take(tray.attempt, ...facts);
-    setSaid(captures === null ? "Not taken down" : captures.map(say).join("; "));
+    setSaid(captures === null ? `Not taken down: ${facts.map(say).join("; ")}` : captures.map(say).join("; "));
 
     return captures !== null;
   };
