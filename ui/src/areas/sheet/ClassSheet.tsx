@@ -110,8 +110,7 @@ function Row({ row, sheet }: { row: SheetRow; sheet: Sheet }) {
         component="th"
         scope="row"
         variant="label"
-        sx={{ "&&": { textAlign: "left" }, maxWidth: 190, overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}
-        title={row.student}
+        sx={{ "&&": { textAlign: "left", whiteSpace: "normal" }, minWidth: 150, lineHeight: 1.2 }}
       >
         <Link to={`/verdict/${row.attempt}`} style={{ color: "inherit" }}>
           {row.student}
