@@ -1,10 +1,10 @@
 # Installs what is missing. Sourced after env.sh.
 
-DEBIAN_PACKAGES=(php8.2-cli php8.2-fpm php8.2-apcu php8.2-pgsql php8.2-curl php8.2-mbstring php8.2-xml php8.2-intl php8.2-zip postgresql-15 nginx-light libnginx-mod-nchan qrencode composer nodejs npm)
+DEBIAN_PACKAGES=(php8.2-cli php8.2-fpm php8.2-apcu php8.2-pgsql php8.2-curl php8.2-mbstring php8.2-xml php8.2-intl php8.2-zip postgresql-15 nginx-light libnginx-mod-nchan qrencode openssl composer nodejs npm)
 
 have_commands() {
   local missing=0
-  for command in php composer node npm nginx qrencode; do command -v "$command" >/dev/null || missing=1; done
+  for command in php composer node npm nginx qrencode openssl; do command -v "$command" >/dev/null || missing=1; done
   [ -n "$PG_BIN" ] && [ -n "$(fpm_binary)" ] && [ -n "$(push_module)" ] && [ "$missing" -eq 0 ] && php -r 'exit(extension_loaded("pdo_pgsql") && extension_loaded("apcu") && extension_loaded("curl") && extension_loaded("intl") && extension_loaded("mbstring") && extension_loaded("zip") ? 0 : 1);'
 }
 
@@ -33,7 +33,7 @@ install_debian_packages() {
   DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${wanted[@]}" >"$DEFT_BLADE_STATE/log/apt.log" 2>&1 \
     || fail "the packages could not be installed; see $DEFT_BLADE_STATE/log/apt.log"
   PG_BIN=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1 || true)
-  have_commands || fail "something is still missing after the install: php with pdo_pgsql, apcu, curl and zip, php-fpm 8.2, PostgreSQL 15, nginx with nchan, qrencode, composer, node 20 and npm are needed"
+  have_commands || fail "something is still missing after the install: php with pdo_pgsql, apcu, curl and zip, php-fpm 8.2, PostgreSQL 15, nginx with nchan, qrencode, openssl, composer, node 20 and npm are needed"
 }
 
 # Does a step again only when what it depends on has changed.

@@ -1,4 +1,4 @@
-# nginx, php-fpm and the simulated scale. Sourced after env.sh.
+# nginx, php-fpm and the simulated scale. Sourced after env.sh and room.sh.
 
 port_in_use() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
@@ -35,6 +35,48 @@ write_fpm_config() {
     printf 'pm = dynamic\npm.max_children = 12\npm.start_servers = 4\npm.min_spare_servers = 4\npm.max_spare_servers = 8\nclear_env = no\n'
     printf 'php_admin_value[expose_php] = 0\nphp_admin_value[memory_limit] = 256M\nphp_admin_value[display_errors] = 0\n'
   } > "$DEFT_BLADE_STATE/php-fpm.conf"
+}
+
+# What is served, the same on every address.
+write_nginx_locations() {
+  cat > "$DEFT_BLADE_STATE/nginx-locations.conf" <<CONF
+root $ROOT/public;
+location /build/ {
+  add_header Cache-Control "public, max-age=31536000, immutable";
+  add_header X-Content-Type-Options nosniff;
+  try_files \$uri =404;
+}
+location ~ "^/live/class/([0-9a-f-]{36})\$" {
+  nchan_subscriber eventsource;
+  nchan_channel_id class-\$1;
+  nchan_subscriber_first_message newest;
+  nchan_eventsource_ping_interval 15;
+  nchan_subscriber_timeout 10m;
+  nchan_authorize_request /live-allowed/assessments/\$1/live;
+}
+location = /live/scale {
+  nchan_subscriber eventsource;
+  nchan_channel_id scale;
+  nchan_subscriber_first_message oldest;
+  nchan_subscriber_timeout 10m;
+  nchan_authorize_request /live-allowed/scale/live;
+}
+location ~ ^/live-allowed(/.+)\$ {
+  internal;
+  proxy_pass http://127.0.0.1:$PORT/api/v1\$1;
+  proxy_set_header Host \$host:\$server_port;
+  proxy_set_header Accept application/json;
+}
+location / { try_files \$uri /index.php?\$query_string; }
+location = /index.php {
+  include /etc/nginx/fastcgi_params;
+  fastcgi_param HTTP_HOST \$host:\$server_port;
+  fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
+  fastcgi_pass 127.0.0.1:$FPM_PORT;
+  fastcgi_read_timeout 60s;
+}
+location ~ /\\. { return 404; }
+CONF
 }
 
 write_nginx_config() {
@@ -77,49 +119,16 @@ http {
   }
   server {
     listen 127.0.0.1:$PORT;
-    root $ROOT/public;
-    location /build/ {
-      add_header Cache-Control "public, max-age=31536000, immutable";
-      add_header X-Content-Type-Options nosniff;
-      try_files \$uri =404;
-    }
-    location ~ "^/live/class/([0-9a-f-]{36})\$" {
-      nchan_subscriber eventsource;
-      nchan_channel_id class-\$1;
-      nchan_subscriber_first_message newest;
-      nchan_eventsource_ping_interval 15;
-      nchan_subscriber_timeout 10m;
-      nchan_authorize_request /live-allowed/assessments/\$1/live;
-    }
-    location = /live/scale {
-      nchan_subscriber eventsource;
-      nchan_channel_id scale;
-      nchan_subscriber_first_message oldest;
-      nchan_subscriber_timeout 10m;
-      nchan_authorize_request /live-allowed/scale/live;
-    }
-    location ~ ^/live-allowed(/.+)\$ {
-      internal;
-      proxy_pass http://127.0.0.1:$PORT/api/v1\$1;
-      proxy_set_header Host \$host:\$server_port;
-      proxy_set_header Accept application/json;
-    }
-    location / { try_files \$uri /index.php?\$query_string; }
-    location = /index.php {
-      include /etc/nginx/fastcgi_params;
-      fastcgi_param HTTP_HOST \$host:\$server_port;
-      fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
-      fastcgi_pass 127.0.0.1:$FPM_PORT;
-      fastcgi_read_timeout 60s;
-    }
-    location ~ /\\. { return 404; }
+    include $DEFT_BLADE_STATE/nginx-locations.conf;
   }
+  $(room_servers)
 }
 CONF
 }
 
 start_web() {
   write_fpm_config
+  write_nginx_locations
   write_nginx_config
   mkdir -p "$DEFT_BLADE_STATE/nginx"
   as_root && chown -R "$(web_user)": "$DEFT_BLADE_STATE/laravel" "$DEFT_BLADE_STATE/cache" "$DEFT_BLADE_STATE/nginx"
@@ -155,8 +164,8 @@ start_scale() {
 
 wait_until_it_answers() {
   for _ in $(seq 100); do
-    php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "$APP_URL/" && return
+    php -r 'exit(@file_get_contents($argv[1]) === false ? 1 : 0);' "http://127.0.0.1:$PORT/" && return
     sleep 0.1
   done
-  fail "the application does not answer at $APP_URL; see $DEFT_BLADE_STATE/log and $DEFT_BLADE_STATE/laravel/logs"
+  fail "the application does not answer on port $PORT; see $DEFT_BLADE_STATE/log and $DEFT_BLADE_STATE/laravel/logs"
 }

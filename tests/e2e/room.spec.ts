@@ -1,0 +1,128 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { connect, type TLSSocket } from "node:tls";
+import { chromium } from "@playwright/test";
+import { expect, signIn, test } from "./kitchen";
+
+const NAME = "larder.test";
+const port = (): number => Number(process.env.DEFT_BLADE_PORT) + 6;
+const cards = (): string => `http://127.0.0.1:${port() + 1}`;
+const folder = (): string => join(process.env.DEFT_BLADE_STATE ?? "", "room");
+const authority = (): string => readFileSync(join(folder(), "authority.crt"), "utf8");
+const openssl = (...words: string[]): string => execFileSync("openssl", words, { encoding: "utf8", stdio: ["ignore", "pipe", "ignore"] });
+
+/** One handshake with the room's address, by whoever trusts what is given. */
+const handshake = (servername: string, ca: string): Promise<TLSSocket> =>
+  new Promise((resolve, reject) => {
+    const line = connect({ host: "127.0.0.1", port: port(), servername, ca, ALPNProtocols: ["h2"] }, () => resolve(line));
+    line.on("error", reject);
+  });
+
+test("a device that trusts the room's certificate reaches it under its name, and under no other", async () => {
+  const line = await handshake(NAME, authority());
+  expect(line.authorized).toBe(true);
+  expect(line.alpnProtocol).toBe("h2");
+  line.destroy();
+  await expect(handshake("other.test", authority())).rejects.toThrow(/does not match/);
+});
+
+test("the room's authority can vouch for no other name", () => {
+  const made = mkdtempSync(join(tmpdir(), "room-"));
+  const at = (name: string): string => join(made, name);
+  openssl(
+    "req",
+    "-new",
+    "-newkey",
+    "ec",
+    "-pkeyopt",
+    "ec_paramgen_curve:P-256",
+    "-nodes",
+    "-keyout",
+    at("key"),
+    "-out",
+    at("csr"),
+    "-subj",
+    "/CN=x",
+  );
+  const verified = (names: string): string => {
+    writeFileSync(at("names"), `subjectAltName=${names}`);
+    const key = join(folder(), "authority.key");
+    openssl(
+      "x509",
+      "-req",
+      "-in",
+      at("csr"),
+      "-CA",
+      join(folder(), "authority.crt"),
+      "-CAkey",
+      key,
+      "-out",
+      at("crt"),
+      "-extfile",
+      at("names"),
+    );
+    return openssl("verify", "-CAfile", join(folder(), "authority.crt"), at("crt"));
+  };
+  expect(verified(`DNS:${NAME}`)).toContain("OK");
+  expect(() => verified("DNS:bank.test")).toThrow();
+  expect(() => verified("IP:192.0.2.1")).toThrow();
+  rmSync(made, { recursive: true });
+});
+
+test("the card leads to a page that names the certificate by its fingerprint and hands it out", async ({ page, request }) => {
+  await page.goto(`${cards()}/card`);
+  const fingerprint = openssl("x509", "-in", join(folder(), "authority.crt"), "-noout", "-fingerprint", "-sha256").split("=")[1] ?? "";
+  const bare = fingerprint.trim().replaceAll(":", "");
+  await expect(page.getByRole("group", { name: "SHA-256 fingerprint of the certificate" })).toHaveText(bare);
+  await page.goto(cards());
+  await expect(page.getByRole("group", { name: "SHA-256 fingerprint of the certificate" })).toHaveText(bare);
+  const file = await request.get(
+    `${cards()}${(await page.getByRole("link", { name: "Download the certificate" }).getAttribute("href")) ?? ""}`,
+  );
+  expect(await file.text()).toBe(authority());
+  await expect(page.getByRole("link", { name: "Open Deft Blade" })).toHaveAttribute("href", `https://${NAME}:${port()}/`);
+  // The keys lie nowhere that is served.
+  for (const key of ["authority.key", "room.key", "../room/authority.key"])
+    expect((await request.get(`${cards()}/${key}`)).status()).toBe(404);
+});
+
+test("a tablet signs in at the room's address, keeps the shell, hears of news and reads the scale", async () => {
+  // A browser that trusts this one key, as if the certificate had been installed.
+  const key = openssl("x509", "-in", join(folder(), "room.crt"), "-noout", "-pubkey");
+  writeFileSync(join(folder(), "room.pub"), key);
+  const der = execFileSync("openssl", ["pkey", "-pubin", "-in", join(folder(), "room.pub"), "-outform", "der"]);
+  const spki = execFileSync("openssl", ["dgst", "-sha256", "-binary"], { input: der }).toString("base64");
+  const profile = mkdtempSync(join(tmpdir(), "tablet-"));
+  const context = await chromium.launchPersistentContext(profile, {
+    executablePath: "/usr/bin/chromium",
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      `--host-resolver-rules=MAP ${NAME} 127.0.0.1`,
+      `--ignore-certificate-errors-spki-list=${spki}`,
+    ],
+    baseURL: `https://${NAME}:${port()}`,
+  });
+  try {
+    const page = await context.newPage();
+    await signIn(page);
+    expect(await page.evaluate(() => window.isSecureContext)).toBe(true);
+    await page.waitForFunction(async () => (await navigator.serviceWorker.ready).active?.state === "activated");
+    const session = (await context.cookies()).filter((it) => it.httpOnly);
+    expect(session).not.toHaveLength(0);
+    expect(session.every((it) => it.secure)).toBe(true);
+    const heard = page.waitForResponse((it) => new URL(it.url()).pathname === "/live/scale");
+    await page
+      .getByRole("link", { name: /^Station 9 / })
+      .first()
+      .click();
+    expect((await heard).status()).toBe(200);
+    await expect(page.getByRole("region", { name: "Scale", exact: true })).toContainText(/\d ?g/);
+  } finally {
+    await context.close();
+    rmSync(profile, { recursive: true, force: true });
+  }
+});
