@@ -54,7 +54,7 @@ final class LargeClass extends Seeder
         if ($classes > 0) {
             $this->copies($first, self::OLD, $old + 1, $old + $classes, 30);
         }
-        DB::statement('ANALYZE');
+        DB::statement('VACUUM ANALYZE');
     }
 
     private function markedClass(User $by): Assessment

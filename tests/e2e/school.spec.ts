@@ -15,7 +15,7 @@ test("what the school chooses is said on every screen, and a school changes what
   await choice(page, "Breast with the first wing bone left on", "airline breast").click();
   await choice(page, "Weights", "Pounds and ounces").click();
   await choice(page, "The oyster?", "May stay").press("Enter");
-  await expect(page.getByRole("radiogroup", { name: "The oyster?" })).toContainText("Fault no longer: oyster missing.");
+  await expect(page.getByRole("group", { name: "The oyster?" })).toContainText("Fault no longer: oyster missing.");
   await expect(page.getByRole("status")).toContainText("Every screen and print follows");
   const own = page.getByRole("group", { name: "Words of our own" });
   await own.getByLabel("The book says").fill("Drumstick");

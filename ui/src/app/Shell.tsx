@@ -2,8 +2,8 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useColorScheme } from "@mui/material/styles";
-import { useState } from "react";
-import { Link, Outlet, useNavigate } from "react-router";
+import { useRef, useState } from "react";
+import { Link, Outlet, ScrollRestoration, useNavigate } from "react-router";
 import { UserContext, useSession } from "../api/useSession";
 import { Kept } from "../offline/Kept";
 import { Sending } from "../offline/Sending";
@@ -18,6 +18,7 @@ import { inOneRow } from "./inOneRow";
 import { RailPlace } from "./Rail";
 import { SignOut } from "./SignOut";
 import { ShortcutList } from "./ShortcutList";
+import { useArrival } from "./useArrival";
 import { Wordmark } from "./Wordmark";
 
 /** The steel rail above every area, and the way in. */
@@ -26,8 +27,10 @@ export function Shell() {
   const [showsShortcuts, setShowsShortcuts] = useState(false);
   const [finds, setFinds] = useState(false);
   const [rail, setRail] = useState<HTMLElement | null>(null);
+  const page = useRef<HTMLElement>(null);
   const navigate = useNavigate();
   const isStaff = session.data != null && session.data.role !== "student";
+  useArrival(page);
   useKey("?", () => setShowsShortcuts(true));
   useKey("/", () => isStaff && setFinds(true));
   useKey("b", () => void navigate("/"));
@@ -42,6 +45,7 @@ export function Shell() {
   return (
     <UserContext value={session.data}>
       <Box sx={{ display: "flex", flexDirection: "column", minHeight: "100vh" }}>
+        <SkipLink onSkip={() => page.current?.focus()} />
         <Box
           component="header"
           sx={{
@@ -96,7 +100,12 @@ export function Shell() {
           </Button>
           <SignOut />
         </Box>
-        <Box component="main" sx={{ flex: 1, display: "flex", flexDirection: "column", minWidth: 0 }}>
+        <Box
+          ref={page}
+          component="main"
+          tabIndex={-1}
+          sx={{ flex: 1, display: "flex", flexDirection: "column", minWidth: 0, outline: "none" }}
+        >
           <RailPlace value={rail}>
             <Kept key={session.data.id}>
               <Sending>
@@ -108,10 +117,30 @@ export function Shell() {
             </Kept>
           </RailPlace>
         </Box>
+        <ScrollRestoration getKey={({ pathname }) => pathname} />
         {finds && <FindSlip onClose={() => setFinds(false)} />}
         {showsShortcuts && <ShortcutList onClose={() => setShowsShortcuts(false)} />}
       </Box>
     </UserContext>
+  );
+}
+
+/** The first stop of the keyboard: past the rail. */
+function SkipLink({ onSkip }: { onSkip: () => void }) {
+  return (
+    <Button
+      variant="contained"
+      onClick={onSkip}
+      sx={{
+        position: "absolute",
+        zIndex: "tooltip",
+        top: 4,
+        left: 4,
+        "&:not(:focus-visible)": { clipPath: "inset(50%)", pointerEvents: "none" },
+      }}
+    >
+      Skip to the page
+    </Button>
   );
 }
 

@@ -13,7 +13,7 @@ interface PlainTableProps {
 /** A table of rows that are read, in its own frame where the screen is narrower. */
 export function PlainTable({ label, heads, minWidth = 0, children }: PlainTableProps) {
   return (
-    <Box role="region" aria-label={label} tabIndex={0} sx={{ overflowX: "auto" }}>
+    <Box role="group" aria-label={label} tabIndex={0} sx={{ overflowX: "auto" }}>
       <Box
         component="table"
         sx={{

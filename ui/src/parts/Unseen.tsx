@@ -1,13 +1,19 @@
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 
+interface UnseenProps {
+  children: ReactNode;
+  component?: "span" | "h1";
+  "aria-live"?: "polite";
+}
+
 /** Said to a screen reader, not shown. */
-export function Unseen({ children, ...aria }: { children: ReactNode; "aria-live"?: "polite" }) {
+export function Unseen({ children, component = "span", ...aria }: UnseenProps) {
   return (
     <Box
-      component="span"
+      component={component}
       {...aria}
-      sx={{ position: "absolute", width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)", whiteSpace: "nowrap" }}
+      sx={{ position: "absolute", m: 0, width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)", whiteSpace: "nowrap" }}
     >
       {children}
     </Box>

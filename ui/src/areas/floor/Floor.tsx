@@ -13,6 +13,7 @@ import { usePrepared } from "../../offline/usePrepared";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { Standing } from "../../parts/Standing";
 import { Tabs } from "../../parts/Tabs";
+import { Unseen } from "../../parts/Unseen";
 import { useKeys } from "../../parts/useKey";
 import { useNow } from "../../parts/useNow";
 import { ArrangeRoom } from "./ArrangeRoom";
@@ -105,6 +106,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
   return (
     <Box sx={{ display: "flex", flexDirection: "column", flex: 1, minHeight: 0 }}>
       <Rail area="Floor" steps={[{ label: floor.title, to: `/sheet/${floor.assessment}` }, { label: floor.room }]} />
+      {round !== "mise" && <Unseen component="h1">Floor, {floor.title}</Unseen>}
       <Box
         sx={{
           display: "flex",

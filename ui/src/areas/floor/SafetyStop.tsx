@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Fact, Floor, FloorStation } from "../../api/types";
 import { Field } from "../../parts/Field";
+import { OneOf } from "../../parts/OneOf";
 import { Slip } from "../../parts/Slip";
 import { Toggle } from "../../parts/Toggle";
 
@@ -97,14 +98,15 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
         ))}
       </Box>
       {pieces.length > 0 && (
-        <Box role="group" aria-label="What becomes of the mark" sx={{ display: "flex", gap: 1 }}>
-          <Toggle isOn={treatment === "excused"} onToggle={() => setTreatment("excused")}>
-            Excused: out of the sum
-          </Toggle>
-          <Toggle isOn={treatment === "voided"} onToggle={() => setTreatment("voided")}>
-            Withdrawal: counts as missing
-          </Toggle>
-        </Box>
+        <OneOf
+          label="What becomes of the mark"
+          chosen={treatment}
+          options={[
+            { key: "excused", title: "Excused: out of the sum" },
+            { key: "voided", title: "Withdrawal: counts as missing" },
+          ]}
+          onChoose={setTreatment}
+        />
       )}
     </Slip>
   );

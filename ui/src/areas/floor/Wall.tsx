@@ -8,6 +8,7 @@ import type { Floor } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
 import { stageWords } from "../../parts/stages";
+import { Unseen } from "../../parts/Unseen";
 import { useNow } from "../../parts/useNow";
 import { ClockBar } from "./ClockBar";
 import { StageMark } from "./stages";
@@ -40,6 +41,7 @@ function Clocks({ server }: { server: Floor }) {
       sx={{ display: "grid", gridTemplateColumns: `repeat(${abreast}, minmax(0, 1fr))`, gridAutoRows: "1fr", gap: 1, p: 1.5, flex: 1 }}
     >
       <Rail area="Floor" steps={[{ label: floor.title, to: `/floor/${floor.assessment}` }, { label: "Wall" }]} />
+      <Unseen component="h1">Clocks of {floor.title}</Unseen>
       {floor.stations.map((it) => (
         <Box
           key={it.attempt}

@@ -36,7 +36,7 @@ export function StepsRow({ criterion, note, isOpen, said, marks, ringed, isShut,
       }}
     >
       <Box sx={{ p: 1.25, borderRight: { md: "1px solid" }, borderColor: { md: "divider" } }}>
-        <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
+        <Typography variant="h3" component="h2" sx={{ fontSize: "1.1rem" }}>
           {title}
         </Typography>
         <Typography variant="caption" sx={{ display: "block", color: isOpen ? "error.main" : "text.secondary" }}>

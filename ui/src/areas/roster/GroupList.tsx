@@ -27,7 +27,7 @@ export function GroupList({ groups, picked, onPick }: GroupListProps) {
       />
       {courses.map((course) => (
         <Box key={course} component="section" aria-label={course === "" ? "Without a course" : course}>
-          <Typography variant="h3" sx={{ mb: 0.5 }}>
+          <Typography variant="h3" component="h2" sx={{ mb: 0.5 }}>
             {course === "" ? "Without a course" : course}
           </Typography>
           {groups

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
-import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { SchoolChoice } from "../../api/types";
+import { OneOf } from "../../parts/OneOf";
 import { schoolRow } from "./schoolRow";
 
 interface ChoiceRowProps {
@@ -16,7 +16,7 @@ export function ChoiceRow({ choice, isFixed, onChoose }: ChoiceRowProps) {
   const reason = chosen?.reason ?? choice.reason;
 
   return (
-    <Box role="radiogroup" aria-label={choice.title} sx={schoolRow}>
+    <Box role="group" aria-label={choice.title} sx={schoolRow}>
       <Box>
         <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
           {choice.title}
@@ -28,34 +28,21 @@ export function ChoiceRow({ choice, isFixed, onChoose }: ChoiceRowProps) {
         )}
       </Box>
       <Box>
-        <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
-          {choice.options.map((option, index) => (
-            <ButtonBase
-              key={option.key}
-              role="radio"
-              aria-checked={option.key === choice.chosen}
-              disabled={isFixed}
-              onClick={() => option.key !== choice.chosen && onChoose(option.key)}
-              sx={{
-                typography: "label",
-                minHeight: 44,
-                px: 1.5,
-                border: "2px solid",
-                borderColor: option.key === choice.chosen ? "text.primary" : "divider",
-                bgcolor: "background.paper",
-                gap: 1,
-              }}
-            >
-              <Mark isChosen={option.key === choice.chosen} />
-              {option.title}
-              {index === 0 && (
-                <Box component="span" sx={{ color: "secondary.main", fontSize: 14 }}>
-                  by the book
-                </Box>
-              )}
-            </ButtonBase>
-          ))}
-        </Box>
+        <OneOf
+          label={choice.title}
+          chosen={choice.chosen}
+          disabled={isFixed}
+          onChoose={onChoose}
+          options={choice.options.map(({ key, title }, index) => ({
+            key,
+            title,
+            note: index === 0 && (
+              <Box component="span" sx={{ color: "secondary.main", fontSize: 14 }}>
+                by the book
+              </Box>
+            ),
+          }))}
+        />
         {reason !== null && (
           <Typography variant="body2" sx={{ mt: 0.75 }}>
             {reason}
@@ -67,16 +54,6 @@ export function ChoiceRow({ choice, isFixed, onChoose }: ChoiceRowProps) {
           </Typography>
         ))}
       </Box>
-    </Box>
-  );
-}
-
-/** One of several: a ring, with a pencil dot in the one that is chosen. */
-function Mark({ isChosen }: { isChosen: boolean }) {
-  return (
-    <Box component="svg" viewBox="0 0 18 18" width={18} height={18} aria-hidden sx={{ color: "text.primary" }}>
-      <circle cx={9} cy={9} r={7.4} fill="none" stroke="currentColor" strokeWidth={1.4} />
-      {isChosen && <circle cx={9} cy={9} r={4.2} fill="currentColor" />}
     </Box>
   );
 }

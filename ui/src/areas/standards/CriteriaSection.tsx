@@ -9,7 +9,7 @@ export function CriteriaSection({ document }: { document: Standard }) {
       {(document.criteria ?? []).map((criterion) => (
         <Box component="section" key={criterion.id} aria-label={criterion.title ?? criterion.id} sx={{ mb: 1.5 }}>
           <Box sx={{ display: "flex", alignItems: "baseline", gap: 1, borderBottom: "1px solid", borderColor: "divider" }}>
-            <Typography variant="h3" sx={{ fontSize: "1.08rem", flex: 1 }}>
+            <Typography variant="h3" component="h2" sx={{ fontSize: "1.08rem", flex: 1 }}>
               {criterion.title ?? criterion.id}
             </Typography>
             <Typography variant="caption" sx={{ color: "text.secondary" }}>

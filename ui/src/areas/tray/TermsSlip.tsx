@@ -1,11 +1,10 @@
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Fact, Tray } from "../../api/types";
 import { Field } from "../../parts/Field";
 import { NumberField } from "../../parts/NumberField";
+import { OneOf } from "../../parts/OneOf";
 import { Slip } from "../../parts/Slip";
 
 interface TermsSlipProps {
@@ -49,25 +48,15 @@ export function TermsSlip({ tray, onSet, onClose }: TermsSlipProps) {
       </Typography>
       <NumberField label="Time allowance, times" value={factor} onNumber={(it) => it > 0 && it <= 10 && setFactor(it)} />
       <NumberField label="Station" value={station} onNumber={(it) => it >= 1 && setStation(Math.round(it))} />
-      <Box role="radiogroup" aria-label="Resit" sx={{ display: "flex", gap: 1 }}>
-        {[false, true].map((it) => (
-          <ButtonBase
-            key={String(it)}
-            role="radio"
-            aria-checked={isResit === it}
-            onClick={() => setResit(it)}
-            sx={{
-              typography: "label",
-              minHeight: 48,
-              px: 2,
-              border: "2px solid",
-              borderColor: isResit === it ? "text.primary" : "divider",
-            }}
-          >
-            {it ? "Resit" : "First try"}
-          </ButtonBase>
-        ))}
-      </Box>
+      <OneOf
+        label="Resit"
+        chosen={isResit ? "resit" : "first"}
+        options={[
+          { key: "first", title: "First try" },
+          { key: "resit", title: "Resit" },
+        ]}
+        onChoose={(it) => setResit(it === "resit")}
+      />
       <Field label="Because" value={reason} autoComplete="off" onChange={({ target }) => setReason(target.value)} />
     </Slip>
   );

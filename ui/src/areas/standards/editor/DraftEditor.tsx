@@ -6,6 +6,7 @@ import { useBlocker, useNavigate, useSearchParams } from "react-router";
 import type { CarcassPlan, KeptDraft } from "../../../api/types";
 import { useDraftKeeping, type DraftKeeping } from "../../../api/useDrafts";
 import { useCheck, usePublishStandard } from "../../../api/useStandards";
+import { Unseen } from "../../../parts/Unseen";
 import { Rail } from "../../../app/Rail";
 import { Field } from "../../../parts/Field";
 import { Tabs } from "../../../parts/Tabs";
@@ -98,6 +99,7 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: D
   return (
     <Box sx={{ px: 3, py: 2 }}>
       <Rail area="Standards" steps={steps} />
+      <Unseen component="h1">{base === null ? "New standard" : `Change ${base.title}`}</Unseen>
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 2, mb: 1 }}>
         <Field
           label="Title"
