@@ -15,51 +15,56 @@ export function PieceTable({ result, standard }: Pick<VerdictPage, "result" | "s
   const definition = new Map(standard.pieces.map((it) => [it.id as string, it]));
 
   return (
-    <Box
-      component="table"
-      aria-label="Pieces"
-      sx={{
-        width: "100%",
-        borderCollapse: "collapse",
-        "& th, & td": { py: 0.5, pr: 1.5, textAlign: "right", borderBottom: "1px solid", borderColor: "divider" },
-        "& th:first-of-type": { textAlign: "left" },
-      }}
-    >
-      <thead>
-        <tr>
-          {heads.map((head) => (
-            <Typography key={head} component="th" scope="col" variant="caption" sx={{ color: "text.secondary", fontWeight: 400 }}>
-              {head}
-              {["Weight", "Expected"].includes(head) && ` ${mass.unit}`}
-            </Typography>
+    // Wider than a phone: it scrolls by itself, the page does not.
+    <Box role="group" aria-label="Figures of the pieces" tabIndex={0} sx={{ overflowX: "auto" }}>
+      <Box
+        component="table"
+        aria-label="Pieces"
+        sx={{
+          width: "100%",
+          borderCollapse: "collapse",
+          "& th, & td": { py: 0.5, pr: 1.5, textAlign: "right", borderBottom: "1px solid", borderColor: "divider" },
+          "& th:first-of-type": { textAlign: "left" },
+        }}
+      >
+        <thead>
+          <tr>
+            {heads.map((head) => (
+              <Typography key={head} component="th" scope="col" variant="caption" sx={{ color: "text.secondary", fontWeight: 400 }}>
+                {head}
+                {["Weight", "Expected"].includes(head) && ` ${mass.unit}`}
+              </Typography>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {result.pieces.map((piece) => (
+            <Box component="tr" key={piece.id} sx={{ "& td": { typography: "figure", fontWeight: 500, fontSize: 17 } }}>
+              <Typography component="th" scope="row" variant="label">
+                {definition.get(piece.id)?.title ?? piece.id}
+                {piece.portions?.figure != null && (
+                  <Typography variant="caption" component="p" sx={{ color: "text.secondary", fontWeight: 400 }}>
+                    {piece.portions.count} portions, {evenness[piece.portions.measure ?? "cv"]} {percent(piece.portions.figure)} of{" "}
+                    {percent(piece.portions.limit ?? 0, 0)} allowed
+                  </Typography>
+                )}
+              </Typography>
+              <td>{piece.mass_mg === null ? "–" : mass.bare(piece.mass_mg)}</td>
+              <td>{piece.expected_mg === null ? "–" : mass.bare(piece.expected_mg)}</td>
+              <td>{piece.quantity === null ? "–" : figureOf(mass, piece, piece.quantity, definition.get(piece.id)?.window?.basis)}</td>
+              <td>{windowOf(mass, piece, definition.get(piece.id)?.window?.basis)}</td>
+              <td>
+                <Box
+                  sx={{ display: "inline-flex", alignItems: "center", gap: 0.75, color: isOut(piece.verdict) ? "error.main" : "inherit" }}
+                >
+                  {verdictWords[piece.verdict]} <VerdictMark verdict={piece.verdict} size={18} />
+                </Box>
+              </td>
+              <td>{piece.score === null ? "–" : (100 * piece.score).toFixed(0)}</td>
+            </Box>
           ))}
-        </tr>
-      </thead>
-      <tbody>
-        {result.pieces.map((piece) => (
-          <Box component="tr" key={piece.id} sx={{ "& td": { typography: "figure", fontWeight: 500, fontSize: 17 } }}>
-            <Typography component="th" scope="row" variant="label">
-              {definition.get(piece.id)?.title ?? piece.id}
-              {piece.portions?.figure != null && (
-                <Typography variant="caption" component="p" sx={{ color: "text.secondary", fontWeight: 400 }}>
-                  {piece.portions.count} portions, {evenness[piece.portions.measure ?? "cv"]} {percent(piece.portions.figure)} of{" "}
-                  {percent(piece.portions.limit ?? 0, 0)} allowed
-                </Typography>
-              )}
-            </Typography>
-            <td>{piece.mass_mg === null ? "–" : mass.bare(piece.mass_mg)}</td>
-            <td>{piece.expected_mg === null ? "–" : mass.bare(piece.expected_mg)}</td>
-            <td>{piece.quantity === null ? "–" : figureOf(mass, piece, piece.quantity, definition.get(piece.id)?.window?.basis)}</td>
-            <td>{windowOf(mass, piece, definition.get(piece.id)?.window?.basis)}</td>
-            <td>
-              <Box sx={{ display: "inline-flex", alignItems: "center", gap: 0.75, color: isOut(piece.verdict) ? "error.main" : "inherit" }}>
-                {verdictWords[piece.verdict]} <VerdictMark verdict={piece.verdict} size={18} />
-              </Box>
-            </td>
-            <td>{piece.score === null ? "–" : (100 * piece.score).toFixed(0)}</td>
-          </Box>
-        ))}
-      </tbody>
+        </tbody>
+      </Box>
     </Box>
   );
 }

@@ -13,7 +13,7 @@ export function Unseen({ children, component = "span", ...aria }: UnseenProps) {
     <Box
       component={component}
       {...aria}
-      sx={{ position: "absolute", m: 0, width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)", whiteSpace: "nowrap" }}
+      sx={{ position: "absolute", m: 0, width: "1px", height: "1px", overflow: "hidden", clipPath: "inset(50%)", whiteSpace: "nowrap" }}
     >
       {children}
     </Box>

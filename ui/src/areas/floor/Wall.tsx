@@ -38,7 +38,14 @@ function Clocks({ server }: { server: Floor }) {
     <Box
       role="group"
       aria-label="Clocks"
-      sx={{ display: "grid", gridTemplateColumns: `repeat(${abreast}, minmax(0, 1fr))`, gridAutoRows: "1fr", gap: 1, p: 1.5, flex: 1 }}
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", md: `repeat(${abreast}, minmax(0, 1fr))` },
+        gridAutoRows: { xs: "132px", md: "1fr" },
+        gap: 1,
+        p: 1.5,
+        flex: 1,
+      }}
     >
       <Rail area="Floor" steps={[{ label: floor.title, to: `/floor/${floor.assessment}` }, { label: "Wall" }]} />
       <Unseen component="h1">Clocks of {floor.title}</Unseen>

@@ -59,7 +59,7 @@ export function ImportRoster() {
             aria-label="File"
             accept=".csv,.txt,.tsv,.zip,text/csv,text/plain,application/zip"
             onChange={({ target }: { target: HTMLInputElement }) => look({ ...nothing, file: target.files?.[0] ?? null })}
-            sx={{ position: "absolute", width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)" }}
+            sx={{ position: "absolute", width: "1px", height: "1px", overflow: "hidden", clipPath: "inset(50%)" }}
           />
           {sent.file !== null && (
             <Typography variant="body2" sx={{ overflowWrap: "anywhere" }}>

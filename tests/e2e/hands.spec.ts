@@ -1,0 +1,129 @@
+import { type Page } from "@playwright/test";
+import { expect, signIn, stationCard, test } from "./kitchen";
+
+const areas = (page: Page) => page.getByRole("navigation", { name: "Areas" });
+
+/** WCAG 2.2, 2.5.8 asks for 24 px; a wet or gloved finger for more (common practice in kitchens and on machines). */
+const LEAST_PX = 48;
+
+/** What can be pressed in the page and is smaller; links within a sentence are read, not hit. */
+const tooSmall = (page: Page): Promise<string[]> =>
+  page.evaluate(
+    (least) =>
+      [...document.querySelectorAll<HTMLElement>("main button, main a, main select, main input, main [role=radio]")]
+        .filter((it) => getComputedStyle(it).display !== "inline" && it.checkVisibility({ opacityProperty: true }))
+        // A line to write on is hit anywhere within its frame.
+        .map((it) => ({ it, box: (it.closest(".MuiInputBase-root") ?? it).getBoundingClientRect() }))
+        .filter(({ box }) => box.width > 1 && (Math.round(box.height) < least || Math.round(box.width) < least))
+        .map(({ it, box }) => `${it.getAttribute("aria-label") ?? it.textContent}: ${Math.round(box.width)} × ${Math.round(box.height)}`),
+    LEAST_PX,
+  );
+
+test("whatever is pressed with wet hands is large enough: the room, its rounds, the tray", async ({ browser, baseURL }) => {
+  const tablet = await browser.newContext({
+    baseURL: baseURL ?? "",
+    viewport: { width: 820, height: 1180 },
+    hasTouch: true,
+    isMobile: true,
+  });
+  const page = await tablet.newPage();
+  await signIn(page);
+  await areas(page).getByRole("link", { name: "Floor" }).click();
+  await page.locator('[data-station="9"]').click();
+  await page.getByRole("complementary", { name: "Station 9" }).waitFor();
+  expect.soft(await tooSmall(page), "the room").toEqual([]);
+  await page.keyboard.press("Escape");
+  for (const name of ["Mise", "Receiving", "Scale", "Arrange"]) {
+    const rounds = page.getByRole("navigation", { name: "Rounds" });
+    await rounds.getByRole("button", { name }).click();
+    await expect(rounds.getByRole("button", { name })).toHaveAttribute("aria-current");
+    expect.soft(await tooSmall(page), name).toEqual([]);
+  }
+  await areas(page).getByRole("link", { name: "Bench" }).click();
+  await stationCard(page, 9).click();
+  for (const step of ["Receive", "Weigh in", "Inspect"]) {
+    await page.getByRole("button", { name: step, exact: true }).click();
+    await expect(page.getByRole("button", { name: step, exact: true })).toHaveAttribute("aria-current");
+    expect.soft(await tooSmall(page), step).toEqual([]);
+  }
+  await tablet.close();
+});
+
+test("no page is wider than a phone, or than a tablet shown at 200 %", async ({ page }) => {
+  await signIn(page, "ilse");
+  const seen = ["/", "/floor", "/brief", "/ledger", "/ledger/on-hand", "/ledger/pots", "/ledger/money", "/ledger/week", "/ledger/term"];
+  seen.push("/roster", "/roster/import", "/people", "/people/changes", "/account", "/standardising", "/agreement");
+  seen.push("/standards", "/standards/new", "/standards/school", "/standards/policy");
+  for (const [name, opens] of [
+    ["/", /^\/(sheet|tray|verdict)\//],
+    ["/floor", /^\/floor\/wall\//],
+    ["/standards", /^\/standards\/[0-9a-f-]{36}$/],
+    ["/brief", /^\/brief\/[0-9a-f-]{36}$/],
+  ] as const) {
+    await page.goto(name);
+    await page.getByRole("main").getByRole("link").first().waitFor();
+    const links = await page
+      .getByRole("main")
+      .getByRole("link")
+      .evaluateAll((all) => all.map((it) => it.getAttribute("href") ?? ""));
+    const found = links.filter((it) => opens.test(it));
+    seen.push(...new Map(found.map((it) => [it.split("/")[1] ?? "", it])).values());
+  }
+  const tray = seen.find((it) => it.startsWith("/tray/"))?.split("/")[2];
+  seen.push(...["receive", "weigh", "inspect"].map((step) => `/tray/${tray ?? "none"}/${step}`));
+  const ofTheHour = seen.filter((it) => /^\/($|floor|tray)/.test(it));
+  for (const [width, height, addresses] of [
+    [360, 740, seen],
+    [640, 400, ofTheHour],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const address of addresses) {
+      await page.goto(address);
+      await expect(page.getByRole("main").getByRole("heading").first()).toBeAttached();
+      await expect(page.getByText(/^Fetching .*…$/)).toHaveCount(0);
+      const needs = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect.soft(needs, `${address} at ${String(width)}`).toBeLessThanOrEqual(width);
+    }
+  }
+});
+
+test("a page begins at its top with the keyboard in it, and one that is gone back to where it was left", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page);
+  await areas(page).getByRole("link", { name: "Standards" }).click();
+  const shelf = page.getByRole("link", { name: /^Chicken, eight pieces \d/ });
+  await shelf.waitFor();
+  await expect(page.getByRole("main")).toBeFocused();
+  await shelf.scrollIntoViewIfNeeded();
+  const left = await page.evaluate(() => window.scrollY);
+  expect(left).toBeGreaterThan(100);
+  await shelf.press("Enter");
+  await page.getByRole("group", { name: "Cut map" }).waitFor();
+  await expect(page.getByRole("main")).toBeFocused();
+  expect(await page.evaluate(() => window.scrollY)).toBe(0);
+  await page.goBack();
+  await shelf.waitFor();
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBe(left);
+});
+
+test("the keyboard passes the rail, and arrows go through answers without taking them", async ({ page }) => {
+  await signIn(page, "ilse");
+  await page.goto("/standards/school");
+  const oyster = page.getByRole("radiogroup", { name: "The oyster?" });
+  await oyster.waitFor();
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("button", { name: "Skip to the page" })).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("main")).toBeFocused();
+  const [first, second] = [oyster.getByRole("radio").first(), oyster.getByRole("radio").nth(1)];
+  const chosen = (await first.isChecked()) ? first : second;
+  const other = chosen === first ? second : first;
+  await chosen.focus();
+  await page.keyboard.press(chosen === first ? "ArrowRight" : "ArrowLeft");
+  await expect(other).toBeFocused();
+  await expect(chosen).toBeChecked();
+  await page.keyboard.press(" ");
+  await expect(other).toBeChecked();
+  // One stop of the tab key for the whole question.
+  await expect(oyster.locator('[tabindex="0"]')).toHaveCount(1);
+});
