@@ -44,7 +44,7 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
     ...(station.pan === null ? [] : [`pan ${station.pan.pan} ${station.pan.zone}`]),
     ...(isOurs ? ["yours"] : []),
   ];
-  const lacks = outFor(station, now) > floor.cold_limit_ms && !isOver ? [...missing, "out of the cold too long"] : missing;
+  const lacks = outFor(station, now) > floor.cold_limit_ms && !isOver ? ["out of the cold too long", ...missing] : missing;
 
   return (
     <ButtonBase
@@ -82,13 +82,13 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
           </Typography>
           <Typography
             variant="label"
-            noWrap
             sx={{
               flex: 1,
               minWidth: 0,
-              lineHeight: 1.1,
+              lineHeight: 1.05,
               fontSize: "clamp(15px, 8.4cqw, 19px)",
-              [NARROW_AND_TALL]: { order: 1, flexBasis: "100%", whiteSpace: "normal", overflowWrap: "anywhere" },
+              overflowWrap: "anywhere",
+              [NARROW_AND_TALL]: { order: 1, flexBasis: "100%" },
             }}
           >
             {station.student}
@@ -112,26 +112,26 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
             <WayMarks stage={stage} />
           </Box>
         </Box>
+        {lacks.length > 0 && (
+          <Typography variant="caption" component="p" sx={{ color: "error.main", fontWeight: 700, lineHeight: 1.15 }}>
+            {lacks.join(", ")}
+          </Typography>
+        )}
         {(station.running_ms > 0 || station.running_since_ms !== null) && !isOver && (
           <ClockBar station={station} time={floor.time} now={now} />
         )}
         {standing.length > 0 && !isOver && (
-          <Typography variant="caption" component="p" noWrap sx={{ fontWeight: 600, lineHeight: 1.2 }}>
+          <Typography variant="caption" component="p" sx={{ fontWeight: 600, lineHeight: 1.2 }}>
             {standing.join(", ")}
           </Typography>
         )}
-        {lacks.length > 0 && (
-          <Typography variant="caption" component="p" noWrap sx={{ color: "error.main", fontWeight: 700 }}>
-            {lacks.join(", ")}
-          </Typography>
-        )}
         {others.length > 0 && (
-          <Typography variant="caption" component="p" noWrap sx={{ color: "secondary.main", fontWeight: 700 }}>
+          <Typography variant="caption" component="p" sx={{ color: "secondary.main", fontWeight: 700, lineHeight: 1.15 }}>
             {others.join(", ")} here
           </Typography>
         )}
         {last.map((it) => (
-          <Typography key={it.id} variant="caption" component="p" noWrap sx={{ color: "text.secondary", lineHeight: 1.2 }}>
+          <Typography key={it.id} variant="caption" component="p" sx={{ color: "text.secondary", lineHeight: 1.2 }}>
             {it.text}
           </Typography>
         ))}

@@ -69,10 +69,12 @@ function Clocks({ server }: { server: Floor }) {
             <Typography variant="figure" sx={{ fontSize: 44, lineHeight: 1 }}>
               {it.station}
             </Typography>
-            <Typography variant="h2" component="p" noWrap sx={{ flex: 1 }}>
+            <Typography variant="h2" component="p" sx={{ flex: 1, minWidth: 0, fontSize: "clamp(14px, 11cqw, 28px)", lineHeight: 1 }}>
               {stageWords[it.stage]}
             </Typography>
-            <StageMark stage={it.stage} size={40} />
+            <Box sx={{ flex: "none", width: "clamp(24px, 17cqw, 40px)", "& svg": { width: "100%", height: "auto", display: "block" } }}>
+              <StageMark stage={it.stage} size={40} />
+            </Box>
           </Box>
           <ClockBar station={it} time={floor.time} now={now} large />
         </Box>
