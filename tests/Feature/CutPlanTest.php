@@ -65,6 +65,7 @@ final class CutPlanTest extends TestCase
         return [
             'blocks' => array_map(static fn(CutBlock $it): array => [$it->part, ...array_map($round, [$it->left, $it->right, $it->top, $it->bottom])], $plan->blocks),
             'apart' => array_map(static fn(array $it): array => [$it['part'], ...array_map($round, [$it['x'], $it['y'], $it['r']])], $plan->apart),
+            'fins' => $plan->fins,
             'outlines' => array_map(static fn(CutBlock $it): string => $plan->outline->around($it), array_slice($plan->blocks, 0, 3)),
         ];
     }

@@ -12,7 +12,12 @@ interface Carcass {
 }
 
 const document = (name: string): unknown => JSON.parse(readFileSync(`core/standards/${name}.json`, "utf8"));
-const planOf = ({ plan }: Carcass): CarcassPlan => document(`plans/${plan}`) as CarcassPlan;
+/** A plan as the server tells it: what a file leaves out is said. */
+const planOf = ({ plan }: Carcass): CarcassPlan => {
+  const { slant = 0, fins = [], ...rest } = document(`plans/${plan}`) as Omit<CarcassPlan, "slant" | "fins"> & Partial<CarcassPlan>;
+
+  return { ...rest, slant, fins };
+};
 const carcass = (key: string): Carcass => document(`carcasses/${key}`) as Carcass;
 const sharesOf = (parts: Carcass["parts"]): Map<string, number> => new Map(parts.map((it) => [it.id, it.share]));
 
@@ -101,11 +106,12 @@ interface Printed {
   planned: boolean;
   blocks: [string, number, number, number, number][];
   apart: [string, number, number, number][];
+  fins: string[];
   outlines: string[];
 }
 
 /** The print draws the same: the application wrote these. */
-for (const { carcass: key, planned, blocks, apart, outlines } of JSON.parse(
+for (const { carcass: key, planned, blocks, apart, fins, outlines } of JSON.parse(
   readFileSync("tests/vectors/cut-plan.json", "utf8"),
 ) as Printed[]) {
   test(`${key}${planned ? "" : ", without its plan"}: the screen draws what is printed`, () => {
@@ -116,9 +122,11 @@ for (const { carcass: key, planned, blocks, apart, outlines } of JSON.parse(
     expect(plan.apart.map((it) => [it.part, ...[...it.centre, it.radius].map(round)])).toEqual(apart);
     // Two decimals are written; half a hundredth is rounded one way here and the other way there.
     const figures = (path: string): number[] => [...path.matchAll(/-?[\d.]+/g)].map(Number);
-    for (const [index, outline] of outlines.entries()) {
-      const [block, drawn] = [plan.blocks[index], figures(outline)];
-      const own = block === undefined ? [] : figures(outlineOf(block, plan.toPoint));
+    const own = plan.blocks.slice(0, outlines.length).map((it) => outlineOf(it, plan.toPoint));
+    for (const [line, printed] of [...outlines.entries()]
+      .map(([index, it]) => [own[index] ?? "", it] as const)
+      .concat(fins.map((it, index) => [plan.fins[index] ?? "", it] as const))) {
+      const [own, drawn] = [figures(line), figures(printed)];
       expect(own).toHaveLength(drawn.length);
       expect(Math.max(...own.map((it, at) => Math.abs(it - (drawn[at] ?? NaN))))).toBeLessThan(0.0101);
     }

@@ -14,6 +14,7 @@ final readonly class PlanView
     /**
      * @param list<PlanBandView> $bands
      * @param list<string>       $apart
+     * @param list<PlanFinView>  $fins
      */
     private function __construct(
         #[OA\Property(description: 'What it is a plan of: bird, round-fish, leg.')]
@@ -26,6 +27,10 @@ final readonly class PlanView
         public array $bands,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $apart,
+        #[OA\Property(description: 'How much further toward the tail a point lies for each unit that it is away from the midline.')]
+        public float $slant,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PlanFinView::class), description: 'Drawn as lines on both sides: they have no mass of their own there.')]
+        public array $fins,
     ) {}
 
     public static function of(Node $plan): self
@@ -36,6 +41,8 @@ final readonly class PlanView
             $plan->at('to')->positive(100),
             array_map(PlanBandView::of(...), $plan->at('bands')->items()),
             array_map(static fn(Node $part): string => $part->text(), $plan->at('apart')->items()),
+            $plan->has('slant') ? $plan->at('slant')->positive(1) : 0.0,
+            $plan->has('fins') ? array_map(PlanFinView::of(...), $plan->at('fins')->items()) : [],
         );
     }
 }

@@ -3262,11 +3262,31 @@ export interface components {
             path: string;
             detail: string;
         };
-        /** @description A band of a carcass on the cut map: its width in hundredths, and its columns from the midline outward, each a stack of parts (without their side). */
+        /** @description A band of a carcass on the cut map: how wide it is, and its columns from the midline outward, each a stack of parts (without their side). */
         PlanBandView: {
-            /** Format: float */
-            width: number;
+            /** @description In hundredths: one in its middle, or several from its upper edge to its lower, at equal shares of its mass. */
+            widths: number[];
             columns: string[][];
+        };
+        /** @description A fin at the edge of a band. */
+        PlanFinView: {
+            /** @description Counted from 0, from the head. */
+            band: number;
+            /**
+             * Format: float
+             * @description Where its base begins, in shares of the band from its upper edge.
+             */
+            from: number;
+            /**
+             * Format: float
+             * @description Where its base ends.
+             */
+            to: number;
+            /**
+             * Format: float
+             * @description How far it stands off, in hundredths of the plan.
+             */
+            stands: number;
         };
         /** @description How a carcass is laid out on a cut map: bands from head to tail, and the parts that have no place in the body. */
         PlanView: {
@@ -3284,6 +3304,13 @@ export interface components {
             to: number;
             bands: components["schemas"]["PlanBandView"][];
             apart: string[];
+            /**
+             * Format: float
+             * @description How much further toward the tail a point lies for each unit that it is away from the midline.
+             */
+            slant: number;
+            /** @description Drawn as lines on both sides: they have no mass of their own there. */
+            fins: components["schemas"]["PlanFinView"][];
         };
         /** @description What a policy that is not published would do. */
         PolicyTrialView: {

@@ -55,14 +55,15 @@ function roomIn({ left, right, top, bottom }: Block, toPoint: CutPlan["toPoint"]
     toPoint(left, top + (bottom - top) * share),
     toPoint(right, top + (bottom - top) * share),
   ];
-  const [[, above], [, below]] = [toPoint(left, top), toPoint(left, bottom)];
+  const inMiddle = (share: number): Point => toPoint((left + right) / 2, top + (bottom - top) * share);
+  const [[, above], [, below]] = [inMiddle(0), inMiddle(1)];
   const [start, end] = across(0.5);
   const samples = [(1 - CHANNEL) / 2, 0.35, 0.5, 0.65, (1 + CHANNEL) / 2].map(across);
   const [from, to] = [Math.max(...samples.map(([it]) => it[0])), Math.min(...samples.map(([, it]) => it[0]))];
-  const [first, last] = [samples[0]?.[0][1] ?? above, samples.at(-1)?.[0][1] ?? below];
+  const [[, first], [, last]] = [inMiddle((1 - CHANNEL) / 2), inMiddle((1 + CHANNEL) / 2)];
 
   return {
-    middle: { width: end[0] - start[0], centre: [(start[0] + end[0]) / 2, start[1]] },
+    middle: { width: end[0] - start[0], centre: inMiddle(0.5) },
     channel: { width: to - from, length: last - first, centre: [(from + to) / 2, (first + last) / 2] },
     height: below - above,
   };

@@ -103,6 +103,18 @@ export function CutMap({
         ))}
       <Lines seams={seams.filter((it) => !it.isSeam)} toPoint={drawn.toPoint} width={0.16} color="text.primary" dash="0.8 0.7" />
       <Lines seams={seams.filter((it) => it.isSeam)} toPoint={drawn.toPoint} width={isBare ? 1.1 : 0.5} color="text.primary" />
+      <Box
+        component="g"
+        aria-hidden
+        sx={{ pointerEvents: "none", color: "text.primary" }}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth={isBare ? 0.8 : 0.4}
+      >
+        {drawn.fins.map((it) => (
+          <path key={it} d={it} />
+        ))}
+      </Box>
       <Lines seams={around(focused)} toPoint={drawn.toPoint} width={0.9} color="secondary.main" dash="2 1" />
       <Lines seams={around(chosen)} toPoint={drawn.toPoint} width={1.1} color="secondary.main" />
       <Box

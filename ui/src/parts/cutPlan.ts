@@ -21,6 +21,8 @@ export interface CutPlan {
   apart: { part: string; centre: Point; radius: number }[];
   height: number;
   toPoint: (across: number, down: number) => Point;
+  /** Lines at the edges of the body. */
+  fins: string[];
 }
 
 /** A line between two blocks: within one cut, or a seam between two. */
@@ -38,17 +40,18 @@ const SLICES = 600;
 const DEFAULT_WIDTH = 92;
 
 interface Band {
-  width: number;
+  widths: number[];
   share: number;
   columns: { parts: string[]; share: number }[];
 }
 
 /** Lays a carcass out flat and symmetrical. */
 export function layOut(plan: CarcassPlan | null, shares: Map<string, number>): CutPlan {
-  const { bands, apart, from, to } = plan === null ? planFor([...shares.keys()]) : withRest(plan, [...shares.keys()]);
+  const layout = plan === null ? planFor([...shares.keys()]) : withRest(plan, [...shares.keys()]);
   const sides = sidesOf([...shares.keys()]);
-  const body = bands.map((band) => bandOf(band, shares, sides)).filter((band) => band.share > 0);
-  const { toPoint, scale, height } = profile(body, from, to);
+  const all = layout.bands.map((band) => bandOf(band, shares, sides));
+  const body = all.filter((band) => band.share > 0);
+  const { toPoint, scale, height } = profile(body, layout);
   const blocks: Block[] = [];
   let down = 0;
   for (const band of body) {
@@ -65,7 +68,7 @@ export function layOut(plan: CarcassPlan | null, shares: Map<string, number>): C
     }
     down += band.share;
   }
-  const discs = apart
+  const discs = layout.apart
     .filter((part) => (shares.get(part) ?? 0) > 0)
     .map((part, index) => {
       const radius = Math.sqrt((scale * (shares.get(part) ?? 0)) / Math.PI);
@@ -73,7 +76,7 @@ export function layOut(plan: CarcassPlan | null, shares: Map<string, number>): C
       return { part, centre: [WIDTH - 8 - index * 16, height - 8] as Point, radius };
     });
 
-  return { blocks, apart: discs, height, toPoint };
+  return { blocks, apart: discs, height, toPoint, fins: layout.fins.flatMap((fin) => finOf(fin, all, toPoint)) };
 }
 
 /** What the ids of paired parts end with (".left", ".right"), in the order the carcass names them. */
@@ -82,7 +85,7 @@ export const sidesOf = (parts: string[]): string[] => [
 ];
 
 /** The columns of the first side mirrored, then what lies on the midline, then those of the other. */
-function bandOf({ width, columns }: CarcassPlan["bands"][number], shares: Map<string, number>, [first, ...others]: string[]): Band {
+function bandOf({ widths, columns }: CarcassPlan["bands"][number], shares: Map<string, number>, [first, ...others]: string[]): Band {
   const sided = (side: string): Band["columns"] =>
     columns
       .map((parts) => parts.map((part) => part + side).filter((part) => shares.has(part)))
@@ -90,42 +93,75 @@ function bandOf({ width, columns }: CarcassPlan["bands"][number], shares: Map<st
       .map((parts) => ({ parts, share: parts.reduce((sum, part) => sum + (shares.get(part) ?? 0), 0) }));
   const all = [...(first === undefined ? [] : sided(first).reverse()), ...sided(""), ...others.flatMap(sided)];
 
-  return { width, columns: all, share: all.reduce((sum, it) => sum + it.share, 0) };
+  return { widths, columns: all, share: all.reduce((sum, it) => sum + it.share, 0) };
 }
 
-/** The outline: a width for every `down`, eased from the middle of one band to the next, and the height that gives each slice its area. */
-function profile(body: Band[], from: number, to: number): { toPoint: CutPlan["toPoint"]; scale: number; height: number } {
-  const total = body.reduce((sum, band) => sum + band.share, 0);
-  const middles: Point[] = [[0, from]];
+/** A fin on either side: its base on the edge of the body, its tip off it and toward the tail. */
+function finOf({ band, from, to, stands }: CarcassPlan["fins"][number], bands: Band[], toPoint: CutPlan["toPoint"]): string[] {
+  const top = bands.slice(0, band).reduce((sum, it) => sum + it.share, 0);
+  const share = bands[band]?.share ?? 0;
+  if (share === 0) return [];
+
+  return [0, 1].map((edge) => {
+    const [[x, y], [endX, endY]] = [toPoint(edge, top + from * share), toPoint(edge, top + to * share)];
+    const tip = [endX + (edge - 0.5) * 2 * stands, endY + stands / 2] as const;
+
+    return `M${[[x, y], tip, [endX, endY]].map(([at, down]) => `${(at ?? 0).toFixed(2)} ${(down ?? 0).toFixed(2)}`).join(" L")}`;
+  });
+}
+
+/** How wide the body is at a few places of its mass. One width a band is that of its middle; several are its outline. */
+function outlinePoints(body: Band[], { from, to }: Pick<Layout, "from" | "to">): Point[] {
+  const points: Point[] = [[0, from]];
   let down = 0;
-  for (const band of body) {
-    middles.push([down + band.share / 2, band.width]);
-    down += band.share;
+  for (const { widths, share } of body) {
+    const [only] = widths;
+    if (widths.length === 1 && only !== undefined) points.push([down + share / 2, only]);
+    else for (const [index, width] of widths.entries()) points.push([down + (share * index) / (widths.length - 1), width]);
+    down += share;
   }
-  middles.push([total, to]);
+
+  return [...points, [down, to]];
+}
+
+/**
+ * The outline: a width for every `down`, and the height that gives each slice its area. A slant moves every point toward the tail by as much as it is away
+ * from the midline; that is a shear, which leaves areas as they are.
+ */
+function profile(body: Band[], layout: Layout): { toPoint: CutPlan["toPoint"]; scale: number; height: number } {
+  const total = body.reduce((sum, band) => sum + band.share, 0);
+  const points = outlinePoints(body, layout);
+  const isEased = body.every(({ widths }) => widths.length === 1);
   const widthAt = (at: number): number => {
-    const next = middles.findIndex(([middle]) => middle >= at);
+    const next = points.findIndex(([place]) => place >= at);
     const [after, before] = [
-      middles[next === -1 ? middles.length - 1 : next],
-      middles[next === -1 ? middles.length - 1 : Math.max(0, next - 1)],
+      points[next === -1 ? points.length - 1 : next],
+      points[next === -1 ? points.length - 1 : Math.max(0, next - 1)],
     ];
     if (after === undefined || before === undefined || after === before) return after?.[1] ?? DEFAULT_WIDTH;
-    const ease = (1 - Math.cos((Math.PI * (at - before[0])) / (after[0] - before[0]))) / 2;
+    const share = (at - before[0]) / (after[0] - before[0]);
 
-    return before[1] + (after[1] - before[1]) * ease;
+    return before[1] + (after[1] - before[1]) * (isEased ? (1 - Math.cos(Math.PI * share)) / 2 : share);
   };
   const slice = total / SLICES;
   const depths = [0];
   for (let index = 0; index < SLICES; index++) depths.push((depths.at(-1) ?? 0) + slice / widthAt((index + 0.5) * slice));
-  const scale = HEIGHT / (depths.at(-1) ?? 1);
+  // The edge of a slanted body may lie lower than its midline.
+  const room = depths.map((depth, index) => (depth === 0 ? Infinity : (HEIGHT - (layout.slant * widthAt(index * slice)) / 2) / depth));
+  const scale = Math.min(...room);
   const depthAt = (at: number): number => {
     const index = Math.min(SLICES - 1, Math.max(0, Math.floor(at / slice)));
     const [above, below] = [depths[index] ?? 0, depths[index + 1] ?? 0];
 
     return scale * (above + (below - above) * (at / slice - index));
   };
+  const toPoint = (across: number, at: number): Point => {
+    const aside = (across - 0.5) * widthAt(at);
 
-  return { scale, height: HEIGHT, toPoint: (across, at) => [WIDTH / 2 + (across - 0.5) * widthAt(at), depthAt(at)] };
+    return [WIDTH / 2 + aside, depthAt(at) + layout.slant * Math.abs(aside)];
+  };
+
+  return { scale, height: HEIGHT, toPoint };
 }
 
 type Layout = Omit<CarcassPlan, "key">;
@@ -140,7 +176,7 @@ function withRest(plan: CarcassPlan, parts: string[]): Layout {
   const rest = stemsOf(parts).filter((stem) => !known.has(stem));
   if (rest.length === 0) return plan;
 
-  return { ...plan, to: REST_WIDTH, bands: [...plan.bands, { width: REST_WIDTH, columns: rest.map((stem) => [stem]) }] };
+  return { ...plan, to: REST_WIDTH, bands: [...plan.bands, { widths: [REST_WIDTH], columns: rest.map((stem) => [stem]) }] };
 }
 
 /** A carcass without a plan of its own: its parts in rows, in the order they are listed. */
@@ -152,8 +188,10 @@ function planFor(parts: string[]): Layout {
   return {
     from: DEFAULT_WIDTH,
     to: DEFAULT_WIDTH,
-    bands: rows.map((row) => ({ width: DEFAULT_WIDTH, columns: row.map((it) => [it]) })),
+    bands: rows.map((row) => ({ widths: [DEFAULT_WIDTH], columns: row.map((it) => [it]) })),
     apart: [],
+    slant: 0,
+    fins: [],
   };
 }
 
@@ -192,11 +230,12 @@ export function seamsOf({ blocks }: CutPlan, holderOf: (part: string) => string)
 
 const STEPS = 48;
 
-/** A line of the plan as a path: straight across, curved down the body. */
+/** A line of the plan as a path: across the body, with its turn at the midline, or curved down it. */
 export function pathOf({ from, to }: Pick<Seam, "from" | "to">, toPoint: CutPlan["toPoint"]): string {
-  const steps = from.down === to.down ? 1 : STEPS;
-  const along = Array.from({ length: steps + 1 }, (_, step) => {
-    const share = step / steps;
+  const isAcross = from.down === to.down;
+  const turn = (0.5 - from.across) / (to.across - from.across);
+  const shares = isAcross ? [0, ...(turn > 0 && turn < 1 ? [turn] : []), 1] : Array.from({ length: STEPS + 1 }, (_, step) => step / STEPS);
+  const along = shares.map((share) => {
     const [x, y] = toPoint(from.across + (to.across - from.across) * share, from.down + (to.down - from.down) * share);
 
     return `${x.toFixed(2)} ${y.toFixed(2)}`;
@@ -205,10 +244,16 @@ export function pathOf({ from, to }: Pick<Seam, "from" | "to">, toPoint: CutPlan
   return `M${along.join(" L")}`;
 }
 
-/** The outline of a block as a closed path. */
-export function outlineOf(block: Block, toPoint: CutPlan["toPoint"]): string {
-  const side = (across: number, from: number, to: number): string =>
-    pathOf({ from: { across, down: from }, to: { across, down: to } }, toPoint).slice(1);
+/** The outline of a block as a closed path: down its left, across, up its right, and back. */
+export function outlineOf({ left, right, top, bottom }: Block, toPoint: CutPlan["toPoint"]): string {
+  const corners = [
+    { across: left, down: top },
+    { across: left, down: bottom },
+    { across: right, down: bottom },
+    { across: right, down: top },
+    { across: left, down: top },
+  ];
+  const sides = corners.slice(1).map((to, index) => pathOf({ from: corners[index] ?? to, to }, toPoint).slice(1));
 
-  return `M${side(block.left, block.top, block.bottom)} L${side(block.right, block.bottom, block.top)} Z`;
+  return `M${sides.join(" L")} Z`;
 }

@@ -71,8 +71,9 @@ final readonly class CutMapDrawing
                 continue;
             }
             $middle = ($block->top + $block->bottom) / 2;
-            [[$from, $y], [$to]] = [$this->plan->outline->point($block->left, $middle), $this->plan->outline->point($block->right, $middle)];
-            [[, $above], [, $below]] = [$this->plan->outline->point($block->left, $block->top), $this->plan->outline->point($block->left, $block->bottom)];
+            [[$from], [$to]] = [$this->plan->outline->point($block->left, $middle), $this->plan->outline->point($block->right, $middle)];
+            $centre = ($block->left + $block->right) / 2;
+            [[, $above], [, $y], [, $below]] = array_map(fn(float $down): array => $this->plan->outline->point($centre, $down), [$block->top, $middle, $block->bottom]);
             $words = explode(' ', $holder->title);
             $wide = static fn(string $text): float => mb_strlen($text) * self::LETTER * $smallest;
             $lines = $wide($holder->title) <= $to - $from ? 1 : count($words);
@@ -120,6 +121,7 @@ final readonly class CutMapDrawing
         }
 
         return '<path d="'.implode(' ', $within).'" fill="none" stroke="'.self::INK.'" stroke-width="0.16" stroke-dasharray="0.8 0.7"/>'
+            .'<path d="'.implode(' ', $this->plan->fins).'" fill="none" stroke="'.self::INK.'" stroke-width="0.4"/>'
             .'<path d="'.implode(' ', $seams).'" fill="none" stroke="'.self::INK.'" stroke-width="0.5" stroke-linecap="round"/>';
     }
 
