@@ -52,6 +52,7 @@ use App\Http\Controllers\Api\WeekController;
 use App\Http\Middleware\SamePerson;
 use Illuminate\Support\Facades\Route;
 
+Route::get('/session', [SessionController::class, 'show']);
 Route::post('/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
 Route::get('/start', [StartController::class, 'show']);
@@ -61,7 +62,6 @@ Route::post('/code', [AccessCodeController::class, 'store'])->middleware('thrott
 Route::get('/calendar.ics', [CalendarController::class, 'feed'])->middleware('throttle:code');
 
 Route::middleware(['auth:sanctum', SamePerson::class])->group(static function (): void {
-    Route::get('/session', [SessionController::class, 'show']);
     Route::delete('/session', [SessionController::class, 'destroy']);
 
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:code');

@@ -99,6 +99,7 @@ http {
   sendfile on;
   gzip on;
   gzip_types text/css application/javascript application/json image/svg+xml;
+  gzip_comp_level 6;
   gzip_min_length 1024;
   client_max_body_size 25m;
   client_body_temp_path $DEFT_BLADE_STATE/nginx/body;

@@ -7354,7 +7354,13 @@ export interface operations {
                     "application/json": components["schemas"]["UserView"];
                 };
             };
-            401: components["responses"]["Problem"];
+            /** @description Nobody is */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     signIn: {

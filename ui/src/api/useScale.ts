@@ -26,7 +26,8 @@ export function useScale(isAsked = true): ScaleState {
     const hear = (next: ScaleState): void => {
       clearTimeout(late);
       late = setTimeout(isLate, LATE_MS);
-      setState(next);
+      // Ten times a second it mostly says the same.
+      setState((before) => (JSON.stringify(before) === JSON.stringify(next) ? before : next));
     };
     const events = {
       reading: (said: unknown) => hear({ line: "reading", reading: said as ScaleReading }),

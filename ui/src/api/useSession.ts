@@ -7,6 +7,12 @@ import type { User } from "./types";
 
 export const sessionKey = ["session"];
 
+async function nobody(): Promise<null> {
+  await keepPerson(null);
+
+  return null;
+}
+
 /** Who is signed in? Null where nobody is. */
 export function useSession() {
   const queries = useQueryClient();
@@ -20,18 +26,15 @@ export function useSession() {
       try {
         const gone = whoLeaves();
         if (gone !== null) await leave(gone);
-        const user = await answer(api.GET("/session"));
+        const user = (await answer(api.GET("/session"))) ?? null;
+        if (user === null) return await nobody();
         // Another tab may have signed somebody else in.
         if (queries.getQueryData<User | null>(sessionKey)?.id !== user.id) forget(queries);
         await keepPerson(user);
 
         return user;
       } catch (problem) {
-        if (problem instanceof Problem && problem.isSignedOut) {
-          await keepPerson(null);
-
-          return null;
-        }
+        if (problem instanceof Problem && problem.isSignedOut) return await nobody();
         // Without a server it is still the tablet of whoever signed in last.
         if (whoLeaves() !== null) return null;
         const last = problem instanceof Problem && problem.isFinal ? null : lastPerson();

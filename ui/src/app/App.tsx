@@ -4,10 +4,9 @@ import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
 import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { useState } from "react";
-import { RouterProvider } from "react-router/dom";
 import { Problem } from "../api/problem";
 import { sessionKey } from "../api/useSession";
-import { router } from "./routes";
+import { Entrance } from "./Entrance";
 import { theme } from "./theme";
 
 // Styles are made at run time, and the page's policy takes only those that carry its nonce.
@@ -42,7 +41,7 @@ export function App() {
       <ThemeProvider theme={theme} defaultMode="system">
         <CssBaseline />
         <QueryClientProvider client={client}>
-          <RouterProvider router={router} />
+          <Entrance />
         </QueryClientProvider>
       </ThemeProvider>
     </CacheProvider>

@@ -1,24 +1,16 @@
 import type { ComponentType } from "react";
 import { createBrowserRouter } from "react-router";
 import { Bench } from "../areas/bench/Bench";
-import { Floor } from "../areas/floor/Floor";
-import { Wall } from "../areas/floor/Wall";
-import { Account } from "../areas/people/Account";
-import { ClassSheet } from "../areas/sheet/ClassSheet";
-import { Shelf } from "../areas/standards/Shelf";
-import { StandardPage } from "../areas/standards/StandardPage";
 import { TakeCode } from "../areas/sign-in/TakeCode";
-import { TrayArea } from "../areas/tray/TrayArea";
-import { ReleasedVerdict, CurrentVerdict } from "../areas/verdict/Verdict";
-import { Loading } from "../parts/Notice";
+import { Loading } from "../parts/Loading";
+import { areas } from "./areas";
 import { NotFound, ScreenFault } from "./NotFound";
 import { Shell } from "./Shell";
-import type * as Desk from "./desk";
 
-/** A page of before or after the hour, fetched when it is first gone to; without a network, from what the worker keeps. */
-const atTheDesk =
-  (page: keyof typeof Desk): (() => Promise<{ Component: ComponentType }>) =>
-  async () => ({ Component: (await import("./desk"))[page] });
+/** A page of an area, whose file is fetched when it is first gone to; without a network, from what the worker keeps. */
+const page =
+  <Name extends string>(area: () => Promise<Record<Name, ComponentType>>, name: Name): (() => Promise<{ Component: ComponentType }>) =>
+  async () => ({ Component: (await area())[name] });
 
 export const router = createBrowserRouter([
   { path: "/code/:code?", element: <TakeCode />, errorElement: <ScreenFault /> },
@@ -33,39 +25,39 @@ export const router = createBrowserRouter([
         errorElement: <ScreenFault />,
         children: [
           { index: true, element: <Bench /> },
-          { path: "brief", lazy: atTheDesk("Briefs") },
-          { path: "brief/:brief", lazy: atTheDesk("BriefPage") },
-          { path: "ledger", lazy: atTheDesk("Today") },
-          { path: "ledger/on-hand", lazy: atTheDesk("OnHand") },
-          { path: "ledger/pots", lazy: atTheDesk("Pots") },
-          { path: "ledger/money", lazy: atTheDesk("Money") },
-          { path: "ledger/week", lazy: atTheDesk("Week") },
-          { path: "ledger/term", lazy: atTheDesk("Term") },
-          { path: "ledger/lots/:lot", lazy: atTheDesk("LotPage") },
-          { path: "roster", lazy: atTheDesk("Roster") },
-          { path: "roster/import", lazy: atTheDesk("ImportRoster") },
-          { path: "people", lazy: atTheDesk("People") },
-          { path: "people/changes", lazy: atTheDesk("Changes") },
-          { path: "account", element: <Account /> },
-          { path: "tray/:attempt/:step?", element: <TrayArea /> },
-          { path: "moderation/:assessment/:tab?", lazy: atTheDesk("ModerationPage") },
-          { path: "agree/:attempt", lazy: atTheDesk("Agree") },
-          { path: "appeal/:attempt", lazy: atTheDesk("AppealPage") },
-          { path: "standardising", lazy: atTheDesk("StandardisingSets") },
-          { path: "standardising/:set", lazy: atTheDesk("StandardisingPage") },
-          { path: "agreement", lazy: atTheDesk("AgreementPage") },
-          { path: "verdict/:attempt", element: <CurrentVerdict /> },
-          { path: "result/:attempt", element: <ReleasedVerdict /> },
-          { path: "sheet/:assessment", element: <ClassSheet /> },
-          { path: "floor/wall/:assessment?", element: <Wall /> },
-          { path: "floor/:assessment?", element: <Floor /> },
-          { path: "standards", element: <Shelf /> },
-          { path: "standards/new", lazy: atTheDesk("NewStandard") },
-          { path: "standards/school", lazy: atTheDesk("SchoolPage") },
-          { path: "standards/policy", lazy: atTheDesk("PolicyPage") },
-          { path: "standards/drafts/:draft", lazy: atTheDesk("KeptDraft") },
-          { path: "standards/:standard/edit", lazy: atTheDesk("StandardEditor") },
-          { path: "standards/:standard", element: <StandardPage /> },
+          { path: "brief", lazy: page(areas.brief, "Briefs") },
+          { path: "brief/:brief", lazy: page(areas.brief, "BriefPage") },
+          { path: "ledger", lazy: page(areas.ledger, "Today") },
+          { path: "ledger/on-hand", lazy: page(areas.ledger, "OnHand") },
+          { path: "ledger/pots", lazy: page(areas.ledger, "Pots") },
+          { path: "ledger/money", lazy: page(areas.ledger, "Money") },
+          { path: "ledger/week", lazy: page(areas.ledger, "Week") },
+          { path: "ledger/term", lazy: page(areas.ledger, "Term") },
+          { path: "ledger/lots/:lot", lazy: page(areas.ledger, "LotPage") },
+          { path: "roster", lazy: page(areas.roster, "Roster") },
+          { path: "roster/import", lazy: page(areas.roster, "ImportRoster") },
+          { path: "people", lazy: page(areas.people, "People") },
+          { path: "people/changes", lazy: page(areas.people, "Changes") },
+          { path: "account", lazy: page(areas.people, "Account") },
+          { path: "tray/:attempt/:step?", lazy: page(areas.tray, "TrayArea") },
+          { path: "moderation/:assessment/:tab?", lazy: page(areas.moderation, "ModerationPage") },
+          { path: "agree/:attempt", lazy: page(areas.moderation, "Agree") },
+          { path: "appeal/:attempt", lazy: page(areas.moderation, "AppealPage") },
+          { path: "standardising", lazy: page(areas.moderation, "StandardisingSets") },
+          { path: "standardising/:set", lazy: page(areas.moderation, "StandardisingPage") },
+          { path: "agreement", lazy: page(areas.moderation, "AgreementPage") },
+          { path: "verdict/:attempt", lazy: page(areas.verdict, "CurrentVerdict") },
+          { path: "result/:attempt", lazy: page(areas.verdict, "ReleasedVerdict") },
+          { path: "sheet/:assessment", lazy: page(areas.verdict, "ClassSheet") },
+          { path: "floor/wall/:assessment?", lazy: page(areas.floor, "Wall") },
+          { path: "floor/:assessment?", lazy: page(areas.floor, "Floor") },
+          { path: "standards", lazy: page(areas.standards, "Shelf") },
+          { path: "standards/new", lazy: page(areas.standardsDesk, "NewStandard") },
+          { path: "standards/school", lazy: page(areas.standardsDesk, "SchoolPage") },
+          { path: "standards/policy", lazy: page(areas.standardsDesk, "PolicyPage") },
+          { path: "standards/drafts/:draft", lazy: page(areas.standardsDesk, "KeptDraft") },
+          { path: "standards/:standard/edit", lazy: page(areas.standardsDesk, "StandardEditor") },
+          { path: "standards/:standard", lazy: page(areas.standards, "StandardPage") },
           { path: "*", element: <NotFound /> },
         ],
       },

@@ -1,5 +1,4 @@
 import type { User } from "../api/types";
-import { store } from "./store";
 
 const key = "deft-blade.person";
 
@@ -34,5 +33,8 @@ export async function keepPerson(user: User | null): Promise<void> {
   const before = lastPerson();
   if (user === null) localStorage.removeItem(key);
   else localStorage.setItem(key, JSON.stringify(user));
-  if (before !== null && before.id !== user?.id) await store.answers.delete(before.id);
+  if (before === null || before.id === user?.id) return;
+  // Nobody who only signs in waits for the store of the device to be fetched.
+  const { store } = await import("./store");
+  await store.answers.delete(before.id);
 }

@@ -41,11 +41,3 @@ export function ProblemNotice({ problem, onRetry }: { problem: Error; onRetry?: 
     </Notice>
   );
 }
-
-export function Loading({ what }: { what: string }) {
-  return (
-    <Box sx={{ m: "auto", p: 4, textAlign: "center", color: "text.secondary" }} role="status">
-      <Typography variant="label">Fetching {what} …</Typography>
-    </Box>
-  );
-}

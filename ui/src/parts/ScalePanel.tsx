@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useRef, useState, type FormEvent, type ReactNode } from "react";
+import { memo, useRef, useState, type FormEvent, type ReactNode } from "react";
 import { Field } from "./Field";
 import { lowerFirst } from "./format";
 import { useMassWords } from "./mass";
@@ -55,11 +55,14 @@ export function ScalePanel({ attempt, isSimulated, place, said, children, onMass
         {reading.refusal ?? (said === "" ? hintFor(place) : said)}
       </Typography>
       <TypedWeight disabled={place === null} onMass={(mg) => (reading.forget(), onMass(mg))} />
-      <ConnectScale />
-      {isSimulated && <DemoPan attempt={attempt} place={place} />}
+      <Connection />
+      {isSimulated && <Hand attempt={attempt} place={place} />}
     </Box>
   );
 }
+
+/** What stays as it is while the figure runs. */
+const [Connection, Hand] = [memo(ConnectScale), memo(DemoPan)];
 
 const hintFor = (place: ScalePanelProps["place"]): string =>
   place === null ? "Choose a place on the tray to weigh it again." : "Enter takes a steady reading.";

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
+import { memo } from "react";
 import type { TrayLayout, Verdict } from "../api/types";
 import { useMassWords } from "./mass";
 import { PortionFence } from "./PortionFence";
@@ -86,7 +87,13 @@ interface TrayPlaceProps {
   style?: { gridColumn: number; gridRow: number };
 }
 
-function TrayPlace({ place, isCurrent, isBin = false, onChoose, style }: TrayPlaceProps) {
+/** Drawn again where something about it changed, not whenever another piece was weighed. */
+const TrayPlace = memo(
+  PlaceOnTray,
+  (before, after) => before.onChoose === after.onChoose && JSON.stringify(before) === JSON.stringify(after),
+);
+
+function PlaceOnTray({ place, isCurrent, isBin = false, onChoose, style }: TrayPlaceProps) {
   const { massMg, window, verdict, portions } = place;
   const mass = useMassWords();
   const inCount = portions?.massesMg.filter((it) => it !== null).length ?? 0;

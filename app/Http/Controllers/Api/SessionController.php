@@ -19,10 +19,10 @@ final class SessionController
 {
     #[OA\Get(path: '/session', operationId: 'whoAmI', tags: ['session'])]
     #[OA\Response(response: 200, description: 'Who is signed in', content: new OA\JsonContent(ref: UserView::class))]
-    #[OA\Response(response: 401, ref: '#/components/responses/Problem')]
-    public function show(#[CurrentUser] User $user, School $school): JsonResponse
+    #[OA\Response(response: 204, description: 'Nobody is')]
+    public function show(#[CurrentUser('sanctum')] ?User $user, School $school): JsonResponse|Response
     {
-        return new JsonResponse(UserView::of($user, $school));
+        return $user === null ? new Response(status: 204) : new JsonResponse(UserView::of($user, $school));
     }
 
     #[OA\Post(path: '/session', operationId: 'signIn', tags: ['session'])]

@@ -1,7 +1,8 @@
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { useEarlier } from "../../api/useBench";
-import { Loading, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { ProblemNotice } from "../../parts/Notice";
 import { EarlierPractical } from "./PracticalCard";
 
 const SECOND = 2;

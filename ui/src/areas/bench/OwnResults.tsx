@@ -4,7 +4,8 @@ import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import { useOwnResults } from "../../api/useBench";
 import { Rail } from "../../app/Rail";
-import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { Notice, ProblemNotice } from "../../parts/Notice";
 import { day, points } from "../../parts/format";
 
 /** A student's Bench: their own released results. */

@@ -1,6 +1,7 @@
 import { useParams } from "react-router";
 import { useBrief } from "../../api/useBriefs";
-import { Loading, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { ProblemNotice } from "../../parts/Notice";
 import { BriefEditor } from "./BriefEditor";
 import { SetPractical } from "./SetPractical";
 

@@ -5,7 +5,8 @@ import type { Cost } from "../../api/types";
 import { useStandard } from "../../api/useStandards";
 import { CutMap } from "../../parts/CutMap";
 import { holdersOf } from "../../parts/holders";
-import { Loading, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { ProblemNotice } from "../../parts/Notice";
 
 /** The dearest cut is tinted as strongly as this, the others by what they cost of it. */
 const STRONGEST = 0.6;

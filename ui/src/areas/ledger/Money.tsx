@@ -1,6 +1,7 @@
 import { useSearchParams } from "react-router";
 import { useCost, useLedger } from "../../api/useLedger";
-import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { Notice, ProblemNotice } from "../../parts/Notice";
 import { ClassCost } from "./ClassCost";
 import { LedgerPage } from "./LedgerPage";
 import { WhichClass } from "./WhichClass";

@@ -7,7 +7,8 @@ import { useStandardise, useStandardisingSet } from "../../api/useStandardising"
 import { useUser } from "../../api/useSession";
 import type { Standardising } from "../../api/types";
 import { Rail } from "../../app/Rail";
-import { Loading, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { ProblemNotice } from "../../parts/Notice";
 import { Photos } from "../../parts/Photos";
 import { PieceTable } from "../../parts/PieceTable";
 import { saidOf } from "../../parts/problems";

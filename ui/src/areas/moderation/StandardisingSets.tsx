@@ -3,7 +3,8 @@ import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import { useStandardisingSets } from "../../api/useStandardising";
 import { Rail } from "../../app/Rail";
-import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { Notice, ProblemNotice } from "../../parts/Notice";
 import { useTimeWords } from "../../parts/times";
 
 /** The sets that assessors judge before an exam, the latest first. */

@@ -3,7 +3,8 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useChanges } from "../../api/usePeople";
 import { Rail } from "../../app/Rail";
-import { Loading, Notice, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { Notice, ProblemNotice } from "../../parts/Notice";
 import { useTimeWords } from "../../parts/times";
 
 /** What was changed by whom: people, roles, settings, standards, releases. */

@@ -7,7 +7,8 @@ import type { IssuedCode, Person } from "../../api/types";
 import { usePeople } from "../../api/usePeople";
 import { Rail } from "../../app/Rail";
 import { CodeSlip } from "../../parts/CodeSlip";
-import { Loading, ProblemNotice } from "../../parts/Notice";
+import { Loading } from "../../parts/Loading";
+import { ProblemNotice } from "../../parts/Notice";
 import { InviteSlip } from "./InviteSlip";
 import { PersonRow } from "./PersonRow";
 

@@ -7,12 +7,17 @@ interface EntrySheetProps {
   /** What is done here, in a sentence. */
   lead: string;
   isWide?: boolean;
+  /** What its button does, in a word or two. */
+  action: string;
+  isReady?: boolean;
   onSubmit: () => void;
   children: ReactNode;
+  /** What stands below the button. */
+  after?: ReactNode;
 }
 
-/** The sheet of paper one fills in to come in. */
-export function EntrySheet({ lead, isWide = false, onSubmit, children }: EntrySheetProps) {
+/** The sheet of paper one fills in to come in. It is the first thing a device fetches: its button is drawn without the parts that the rest of the screen has. */
+export function EntrySheet({ lead, isWide = false, action, isReady = true, onSubmit, children, after }: EntrySheetProps) {
   return (
     <Box component="main" sx={{ minHeight: "100vh", display: "grid", placeItems: "center", p: 2 }}>
       <Box
@@ -37,6 +42,26 @@ export function EntrySheet({ lead, isWide = false, onSubmit, children }: EntrySh
           {lead}
         </Typography>
         {children}
+        <Box
+          component="button"
+          type="submit"
+          disabled={!isReady}
+          sx={{
+            typography: "button",
+            minHeight: 48,
+            border: 0,
+            borderRadius: "3px",
+            bgcolor: "text.primary",
+            color: "background.paper",
+            cursor: "pointer",
+            "&:disabled": { opacity: 0.45, cursor: "default" },
+            "&:focus-visible": { outline: "3px solid", outlineColor: "secondary.main", outlineOffset: "2px" },
+            "&:active": { translate: "0 1px" },
+          }}
+        >
+          {action}
+        </Box>
+        {after}
       </Box>
     </Box>
   );

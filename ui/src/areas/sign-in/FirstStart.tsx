@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Start } from "../../api/types";
@@ -30,6 +29,8 @@ export function FirstStart({ start }: { start: Start }) {
     <EntrySheet
       isWide
       lead="Nobody is at this school yet. Whoever fills this in becomes its first coordinator, and invites the others."
+      action={found.isPending ? "Beginning …" : "Begin"}
+      isReady={!found.isPending}
       onSubmit={() => found.mutate({ ...who, school: { ...school, name: school.name.trim(), words } })}
     >
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "1fr 1fr" }, gap: { xs: 2, md: 4 } }}>
@@ -118,9 +119,6 @@ export function FirstStart({ start }: { start: Start }) {
           {saidOf(found.error)}
         </Typography>
       )}
-      <Button type="submit" variant="contained" disabled={found.isPending}>
-        {found.isPending ? "Beginning …" : "Begin"}
-      </Button>
     </EntrySheet>
   );
 }

@@ -1,7 +1,5 @@
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { Link } from "react-router";
 import { useSignIn } from "../../api/useSession";
 import { Field } from "../../parts/Field";
 import { saidOf } from "../../parts/problems";
@@ -13,7 +11,17 @@ export function SignIn() {
   const [password, setPassword] = useState("");
 
   return (
-    <EntrySheet lead="Sign in to weigh, inspect and grade practicals." onSubmit={() => signIn.mutate({ email, password })}>
+    <EntrySheet
+      lead="Sign in to weigh, inspect and grade practicals."
+      action={signIn.isPending ? "Signing in …" : "Sign in"}
+      isReady={!signIn.isPending}
+      onSubmit={() => signIn.mutate({ email, password })}
+      after={
+        <Typography variant="body2">
+          <a href="/code">I have a code</a>: you were invited, or your password is to be set anew. Without one, ask your coordinator.
+        </Typography>
+      }
+    >
       <Field
         label="E-mail, or the sign-in name on your slip"
         autoCapitalize="none"
@@ -33,12 +41,6 @@ export function SignIn() {
         onChange={(it) => setPassword(it.target.value)}
         problem={saidOf(signIn.error)}
       />
-      <Button type="submit" fullWidth disabled={signIn.isPending} variant="contained">
-        {signIn.isPending ? "Signing in …" : "Sign in"}
-      </Button>
-      <Typography variant="body2">
-        <Link to="/code">I have a code</Link>: you were invited, or your password is to be set anew. Without one, ask your coordinator.
-      </Typography>
     </EntrySheet>
   );
 }

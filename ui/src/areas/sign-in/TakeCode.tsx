@@ -1,4 +1,3 @@
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
@@ -21,7 +20,17 @@ export function TakeCode() {
 
   if (owner.data === undefined || isShut !== undefined) {
     return (
-      <EntrySheet lead="Type the code from your slip or letter." onSubmit={() => setCode(typed.trim())}>
+      <EntrySheet
+        lead="Type the code from your slip or letter."
+        action="Go on"
+        isReady={!owner.isLoading && typed.trim() !== ""}
+        onSubmit={() => setCode(typed.trim())}
+        after={
+          <Typography variant="body2">
+            <Link to="/">To the sign-in</Link>
+          </Typography>
+        }
+      >
         <Field
           label="Code"
           autoFocus
@@ -35,12 +44,6 @@ export function TakeCode() {
           onChange={({ target }) => setTyped(target.value)}
           inputProps={{ maxLength: 40 }}
         />
-        <Button type="submit" variant="contained" disabled={owner.isLoading || typed.trim() === ""}>
-          Go on
-        </Button>
-        <Typography variant="body2">
-          <Link to="/">To the sign-in</Link>
-        </Typography>
       </EntrySheet>
     );
   }
@@ -48,6 +51,8 @@ export function TakeCode() {
   return (
     <EntrySheet
       lead={`${owner.data.name}, set your password. You sign in with ${owner.data.email}.`}
+      action="Set it and come in"
+      isReady={!redeem.isPending}
       onSubmit={() => redeem.mutate({ code, password }, { onSuccess: () => void navigate("/", { replace: true }) })}
     >
       <NewPassword
@@ -56,9 +61,6 @@ export function TakeCode() {
         problem={saidOfPath(redeem.error, "password") ?? saidOf(redeem.error)}
         onChange={setPassword}
       />
-      <Button type="submit" variant="contained" disabled={redeem.isPending}>
-        Set it and come in
-      </Button>
     </EntrySheet>
   );
 }

@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { useDraft } from "../../../api/useDrafts";
-import { Loading, ProblemNotice } from "../../../parts/Notice";
+import { Loading } from "../../../parts/Loading";
+import { ProblemNotice } from "../../../parts/Notice";
 import { draftOf } from "./draft";
 import { DraftEditor } from "./DraftEditor";
 

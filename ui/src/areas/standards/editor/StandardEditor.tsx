@@ -1,7 +1,8 @@
 import { useMemo, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { useDocument, useStandard } from "../../../api/useStandards";
-import { Loading, ProblemNotice } from "../../../parts/Notice";
+import { Loading } from "../../../parts/Loading";
+import { ProblemNotice } from "../../../parts/Notice";
 import { draftOf } from "./draft";
 import { DraftEditor } from "./DraftEditor";
 import { KeptDraft } from "./KeptDraft";

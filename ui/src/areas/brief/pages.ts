@@ -1,0 +1,2 @@
+export { BriefPage } from "./BriefPage";
+export { Briefs } from "./Briefs";

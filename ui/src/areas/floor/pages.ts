@@ -1,0 +1,2 @@
+export { Floor } from "./Floor";
+export { Wall } from "./Wall";

@@ -1,0 +1,3 @@
+export { Account } from "./Account";
+export { Changes } from "./Changes";
+export { People } from "./People";

@@ -1,0 +1,2 @@
+export { ImportRoster } from "./ImportRoster";
+export { Roster } from "./Roster";

@@ -1,0 +1,2 @@
+export { Shelf } from "./Shelf";
+export { StandardPage } from "./StandardPage";

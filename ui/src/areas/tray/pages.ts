@@ -1,0 +1,1 @@
+export { TrayArea } from "./TrayArea";

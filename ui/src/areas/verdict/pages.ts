@@ -1,0 +1,2 @@
+export { ClassSheet } from "../sheet/ClassSheet";
+export { CurrentVerdict, ReleasedVerdict } from "./Verdict";
