@@ -18,6 +18,7 @@ use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
+use League\Flysystem\FilesystemException;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -61,6 +62,7 @@ final readonly class Problem implements Responsable
             $thrown instanceof ModelNotFoundException => self::named('not-found', 'Not found', 404, 'There is nothing here that you may see.'),
             $thrown instanceof TokenMismatchException => self::named('stale-page', 'This page is out of date', 419, 'Load the page again and repeat what you did; nothing was stored.'),
             $thrown instanceof ScaleUnreachable => self::named('no-scale', 'The scale does not answer', 503, $thrown->getMessage()),
+            $thrown instanceof FilesystemException => self::named('no-store', 'Photographs cannot be kept now', 503, 'The store of photographs does not answer. The picture stays on this device and goes up when it does.'),
             $thrown instanceof HttpExceptionInterface => self::http($thrown),
             DatabaseAway::caused($thrown) => self::named('away', 'The server is not ready', 503, 'Its database does not answer. What was stored before is safe; try again in a moment.'),
             default => self::named('fault', 'Something went wrong here', 500, 'The server could not finish this. What was stored before is safe; try again.'),

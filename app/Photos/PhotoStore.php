@@ -13,8 +13,10 @@ final readonly class PhotoStore
 
     public function put(Photograph $photograph): void
     {
-        if (! $this->has($photograph->sha256)) {
-            $this->disk->put(self::place($photograph->sha256), $photograph->bytes);
+        $place = self::place($photograph->sha256);
+        // One that was cut off when it was written is written again.
+        if (! $this->has($photograph->sha256) || $this->disk->size($place) !== strlen($photograph->bytes)) {
+            $this->disk->put($place, $photograph->bytes);
         }
     }
 

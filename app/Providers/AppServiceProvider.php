@@ -31,6 +31,9 @@ final class AppServiceProvider extends ServiceProvider
 
     private const FAILURES_A_MINUTE_FROM_ONE_ADDRESS = 30;
 
+    /** From all addresses together, so that guessing from many of them is slow too; a minute at most, so that nobody keeps an assessor out of their exam. */
+    private const FAILURES_A_MINUTE_OF_ONE_ACCOUNT = 20;
+
     public function register(): void
     {
         $this->app->singleton('session', static fn(Application $app): OpenSessions => new OpenSessions($app));
@@ -52,6 +55,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('sign-in', static fn(Request $request): array => [
             Limit::perMinute(self::FAILURES_A_MINUTE)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($failed),
             Limit::perMinute(self::FAILURES_A_MINUTE_FROM_ONE_ADDRESS)->by((string) $request->ip())->after($failed),
+            Limit::perMinute(self::FAILURES_A_MINUTE_OF_ONE_ACCOUNT)->by('account|'.mb_strtolower($request->string('email')->toString()))->after($failed),
         ]);
     }
 }

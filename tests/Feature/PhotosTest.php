@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 final class PhotosTest extends TestCase
@@ -63,6 +64,61 @@ final class PhotosTest extends TestCase
     public function testAPictureThatChangedOnItsWayIsNotKept(): void
     {
         $this->send(self::plain(), str_repeat('0', 64))->assertUnprocessable()->assertJsonPath('errors.0.path', 'sha256');
+    }
+
+    /** Through the store's own protocol: a stand-in that asks for a signature and keeps what is put. */
+    public function testPhotographsAreKeptInAnObjectStoreWhereOneIsSet(): void
+    {
+        $bytes = self::plain();
+        $sha256 = hash('sha256', $bytes);
+        $store = $this->objectStore();
+        try {
+            $this->send($bytes, $sha256)->assertNoContent();
+            $this->take(['kind' => 'photo', 'file' => "$sha256.jpg", 'sha256' => $sha256])->assertOk();
+            self::assertSame($bytes, $this->get("/api/v1/attempts/{$this->station(7)->id}/photos/$sha256")->assertOk()->getContent());
+            // Written once: what lies there under its digest is not written over.
+            $kept = (string) glob($this->folder.'/*')[0];
+            touch($kept, 1_000_000_000);
+            $this->send($bytes, $sha256)->assertNoContent();
+            clearstatcache();
+            self::assertSame(1_000_000_000, filemtime($kept));
+            // One that was cut off is written again.
+            file_put_contents($kept, substr($bytes, 0, 40));
+            $this->send($bytes, $sha256)->assertNoContent();
+            self::assertStringEqualsFile($kept, $bytes);
+        } finally {
+            $store->stop();
+        }
+        $this->send($bytes, $sha256)->assertStatus(503)->assertJsonPath('type', 'urn:deft-blade:problem:no-store');
+    }
+
+    public function testADiskThatTakesNothingIsSaidAndNotTakenForDone(): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'no-folder');
+        config(['filesystems.default' => 'local', 'filesystems.disks.local.root' => "$file/below"]);
+        Storage::forgetDisk('local');
+        $this->send(self::plain(), hash('sha256', self::plain()))->assertStatus(503)->assertJsonPath('title', 'Photographs cannot be kept now');
+    }
+
+    private string $folder = '';
+
+    private function objectStore(): Process
+    {
+        $this->folder = (string) realpath(sys_get_temp_dir()).'/objects-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        $listening = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($listening);
+        $address = (string) stream_socket_get_name($listening, false);
+        fclose($listening);
+        $store = new Process([PHP_BINARY, '-S', $address, base_path('tests/object-store.php')], env: ['OBJECT_STORE' => $this->folder, 'PHP_CLI_SERVER_WORKERS' => '1']);
+        $store->start();
+        for ($tries = 0; $tries < 200 && @stream_socket_client("tcp://$address", timeout: 1) === false; $tries++) {
+            usleep(20_000);
+        }
+        config(['filesystems.default' => 's3', 'filesystems.disks.s3' => ['key' => 'key', 'secret' => 'secret', 'endpoint' => "http://$address", 'use_path_style_endpoint' => true] + config()->array('filesystems.disks.s3')]);
+        Storage::forgetDisk('s3');
+
+        return $store;
     }
 
     /** @param array<string, mixed> $fact */

@@ -35,6 +35,34 @@ final class SessionTest extends TestCase
         $try('larder-week')->assertTooManyRequests()->assertHeader('Retry-After')->assertJson(['title' => 'Too many tries']);
     }
 
+    public function testGuessingAtOneAccountFromManyAddressesIsSlowedToo(): void
+    {
+        config(['auth.timebox_duration' => 0]);
+        $try = fn(string $password, string $address) => $this->withServerVariables(['REMOTE_ADDR' => $address])->postJson('/api/v1/session', ['email' => 'marit@tollgate-quay.example', 'password' => $password]);
+        for ($times = 0; $times < 20; $times++) {
+            $try('guess', '192.0.2.'.intdiv($times, 4))->assertUnprocessable();
+        }
+        $try('larder-week', '192.0.2.99')->assertTooManyRequests();
+        $this->travel(61)->seconds();
+        $try('larder-week', '192.0.2.99')->assertOk();
+    }
+
+    /** RFC 7239 names the danger: whoever asks can write what they like into the header. */
+    public function testOnlyAProxyThatIsTrustedSaysWhereARequestComesFrom(): void
+    {
+        config(['auth.timebox_duration' => 0]);
+        $try = fn(string $from) => $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.1'])->postJson('/api/v1/session', ['email' => "$from@tollgate-quay.example", 'password' => 'guess'], ['X-Forwarded-For' => "192.0.2.$from"]);
+        config(['trustedproxy.proxies' => ['10.0.0.1']]);
+        for ($person = 0; $person < 31; $person++) {
+            $try((string) $person)->assertUnprocessable();
+        }
+        config(['trustedproxy.proxies' => null]);
+        for ($person = 31; $person < 61; $person++) {
+            $try((string) $person)->assertUnprocessable();
+        }
+        $try('61')->assertTooManyRequests();
+    }
+
     public function testPasswordsAreHashed(): void
     {
         $stored = User::query()->where('email', 'marit@tollgate-quay.example')->firstOrFail()->getAuthPassword();
