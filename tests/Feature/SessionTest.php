@@ -100,6 +100,8 @@ final class SessionTest extends TestCase
 
     /** PostgreSQL 15, appendix A: connection_failure, cannot_connect_now, admin_shutdown; and what is no fault of the connection. */
     #[TestWith(['08006', 'connection refused', 503])]
+    #[TestWith(['25006', 'cannot execute INSERT in a read-only transaction', 503])]
+    #[TestWith(['HY000', 'FATAL:  server login has been failing, try again later (server_login_retry)', 503])]
     #[TestWith(['57P03', 'the database system is starting up', 503])]
     #[TestWith(['57P01', 'terminating connection due to administrator command', 503])]
     #[TestWith(['HY000', 'server closed the connection unexpectedly', 503])]
