@@ -37,7 +37,8 @@ async function device({ trays: [{ attempt }] }, index) {
       appendFileSync(acknowledgedFile, captures.map(({ id }) => `${id}\n`).join(""));
     } catch (problem) {
       const said = String(problem.message)
-        .slice(0, 160)
+        .replace(/\s+/g, " ")
+        .slice(0, 120)
         .replace(/\/attempts\/\S+/, "…");
       refusals.set(said, (refusals.get(said) ?? 0) + 1);
       await pause(AGAIN_MS);

@@ -105,6 +105,7 @@ start_patroni() {
   fill_backrest "$db"
   nohup setpriv --reuid=postgres --regid=postgres --init-groups sh -c "cd '$run' && exec patroni patroni.yml" >>"$run.log" 2>&1 </dev/null &
   printf '%s' "$!" > "$DEFT_BLADE_STATE/pid/$db"
+  disown
 }
 
 # As when the machine is gone: neither Patroni nor PostgreSQL says good-bye.
