@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
-use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Filesystem\FilesystemAdapter;
 
 /** Where photographs are kept, each under its own digest, so that the same one is kept once. */
 final readonly class PhotoStore
 {
-    public function __construct(private Filesystem $disk) {}
+    public function __construct(private FilesystemAdapter $disk) {}
 
     public function put(Photograph $photograph): void
     {
@@ -22,7 +22,7 @@ final readonly class PhotoStore
 
     public function has(string $sha256): bool
     {
-        return preg_match('/^[0-9a-f]{64}$/D', $sha256) === 1 && $this->disk->exists(self::place($sha256));
+        return preg_match('/^[0-9a-f]{64}$/D', $sha256) === 1 && $this->disk->fileExists(self::place($sha256));
     }
 
     public function get(string $sha256): ?string

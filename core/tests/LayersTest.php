@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 /** Which folder of the core may know which: those named before it, in the order the README gives. */
 final class LayersTest extends TestCase
 {
-    private const ORDER = ['Message', 'Json', 'Statistics', 'Money', 'Compute', 'Weighing', 'Carcass', 'Standard', 'Capture', 'Balance', 'Grading', 'Vocabulary', 'Sentence', 'Package', 'Variant', 'School', 'Shipped', 'Planning', 'Ledger', 'Lots', 'Agreement', 'Trends', 'Practice', 'Questions'];
+    private const ORDER = ['Message', 'Json', 'Statistics', 'Money', 'Compute', 'Weighing', 'Carcass', 'Standard', 'Capture', 'Balance', 'Grading', 'Vocabulary', 'Sentence', 'Package', 'Variant', 'School', 'Shipped', 'Planning', 'Ledger', 'Lots', 'Agreement', 'Trends', 'Practice', 'Quiz', 'Questions'];
 
     public function testNoFolderKnowsALaterOne(): void
     {

@@ -271,11 +271,36 @@ enum MessageCode: string
     case AuditGroupMade = 'audit.group_made';
     case AuditGroupChanged = 'audit.group_changed';
     case AuditAccommodationMade = 'audit.accommodation_made';
+    case QuizText = 'quiz.text';
+    case QuizGoes = 'quiz.goes';
+    case QuizGoesWhy = 'quiz.goes_why';
+    case QuizHolds = 'quiz.holds';
+    case QuizNext = 'quiz.next';
+    case QuizNextWhy = 'quiz.next_why';
+    case QuizFault = 'quiz.fault';
+    case QuizFaultWhy = 'quiz.fault_why';
+    case QuizLevel = 'quiz.level';
+    case QuizLevelWhy = 'quiz.level_why';
+    case QuizStep = 'quiz.step';
+    case QuizEstimate = 'quiz.estimate';
+    case QuizEstimateWhy = 'quiz.estimate_why';
+    case QuizOdd = 'quiz.odd';
+    case QuizWeight = 'quiz.weight';
 
     /** @return list<string> the names of its figures, all of which it always has */
     public function figures(): array
     {
         return match ($this) {
+            self::QuizText, self::QuizGoes, self::QuizHolds, self::QuizNext, self::QuizFault => ['title'],
+            self::QuizGoesWhy => ['title', 'after'],
+            self::QuizNextWhy, self::QuizFaultWhy => ['before', 'after'],
+            self::QuizLevel => ['title', 'after', 'steps'],
+            self::QuizLevelWhy => ['step', 'steps', 'after'],
+            self::QuizStep => ['step', 'steps'],
+            self::QuizEstimate => ['title', 'as_purchased_mg'],
+            self::QuizEstimateWhy => ['title', 'expected_mg', 'low_mg', 'high_mg'],
+            self::QuizOdd => ['as_purchased_mg'],
+            self::QuizWeight => ['title', 'mass_mg'],
             self::PieceMissing => ['piece'],
             self::PieceAllowed => ['piece', 'mass_mg', 'basis', 'quantity_share', 'low_mg', 'high_mg', 'low_share', 'high_share'],
             self::PieceUnder, self::PieceOver => ['piece', 'mass_mg', 'basis', 'quantity_share', 'low_mg', 'high_mg', 'low_share', 'high_share', 'beyond_mg'],

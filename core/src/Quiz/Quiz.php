@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Quiz;
+
+use DeftBlade\Core\Carcass\TypicalMass;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\Standard;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** Questions made from a standard: none is written by hand, and what a standard says decides every answer. The same seed makes the same questions. */
+final readonly class Quiz
+{
+    /** @param array<string, QuestionMaker> $makers by kind, those that have something to ask about */
+    private function __construct(private array $makers) {}
+
+    /** @param Node $document of the standard, for its method card */
+    public static function of(Standard $standard, Node $document, TypicalMass $typical): self
+    {
+        $card = $document->itemsOf('card');
+        $makers = [
+            QuizKind::Goes->value => new PartQuestions($standard),
+            QuizKind::Next->value => StepQuestions::next($card),
+            QuizKind::Estimate->value => WeightQuestions::estimate($standard, $typical),
+            QuizKind::Level->value => new LevelQuestions($standard),
+            QuizKind::Holds->value => new PieceQuestions($standard),
+            QuizKind::Fault->value => StepQuestions::fault($card),
+            QuizKind::Odd->value => WeightQuestions::odd($standard, $typical),
+        ];
+
+        return new self(array_filter($makers, static fn(QuestionMaker $it): bool => $it->subjects() !== []));
+    }
+
+    /**
+     * One of each kind in turn, and nothing asked about twice while there is something else of its kind.
+     *
+     * @return list<QuizQuestion> fewer than asked for only where the standard gives nothing to ask about
+     */
+    public function questions(int $count, string $seed): array
+    {
+        $random = new Randomizer(new Xoshiro256StarStar(hash('sha256', $seed, true)));
+        $subjects = array_map(static fn(QuestionMaker $it): array => $random->shuffleArray($it->subjects()), $this->makers);
+        $questions = [];
+        for ($round = 0; $this->makers !== [] && count($questions) < $count; $round++) {
+            foreach ($this->makers as $kind => $maker) {
+                if (count($questions) < $count) {
+                    $questions[] = $maker->ask($subjects[$kind][$round % count($subjects[$kind])], $random);
+                }
+            }
+        }
+
+        return $questions;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Quiz;
+
+/** What is asked. */
+enum QuizKind: string
+{
+    /** Where does this part of the carcass go? */
+    case Goes = 'goes';
+    /** Which of these parts belongs to this piece? */
+    case Holds = 'holds';
+    /** Which step of the method card comes next? */
+    case Next = 'next';
+    /** What usually goes wrong at this step? */
+    case Fault = 'fault';
+    /** Which step of a criterion is described? */
+    case Level = 'level';
+    /** What does this piece of a carcass of that weight weigh? Answered with a mass. */
+    case Estimate = 'estimate';
+    /** Which of these weights cannot be right? */
+    case Odd = 'odd';
+}

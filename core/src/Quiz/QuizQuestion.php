@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Quiz;
+
+use DeftBlade\Core\Message\Message;
+
+/** A question with its answer, made from a standard. Either one of its options is right, or a mass is asked for and held against a window. */
+final readonly class QuizQuestion
+{
+    /**
+     * @param string        $about   id of the part, piece, criterion or step (counted from 0) that is asked about
+     * @param list<Message> $options
+     * @param int|null      $right   which option, counted from 0; null where a mass is asked for
+     * @param Message       $why     what the standard says
+     */
+    private function __construct(
+        public QuizKind $kind,
+        public string $about,
+        public Message $ask,
+        public array $options,
+        public ?int $right,
+        public ?MassWanted $mass,
+        public Message $why,
+    ) {}
+
+    /** @param list<Message> $options */
+    public static function ofOptions(QuizKind $kind, string $about, Message $ask, array $options, int $right, Message $why): self
+    {
+        return isset($options[$right]) ? new self($kind, $about, $ask, $options, $right, null, $why) : throw new \LogicException('no option is right');
+    }
+
+    public static function ofMass(string $about, Message $ask, MassWanted $mass, Message $why): self
+    {
+        return new self(QuizKind::Estimate, $about, $ask, [], null, $mass, $why);
+    }
+}

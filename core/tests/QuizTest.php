@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Tests;
+
+use DeftBlade\Core\Carcass\TypicalMass;
+use DeftBlade\Core\Carcass\WindowBasis;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Quiz\Quiz;
+use DeftBlade\Core\Quiz\QuizKind;
+use DeftBlade\Core\Quiz\QuizQuestion;
+use DeftBlade\Core\Sentence\Sentences;
+use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Standard\Standard;
+use DeftBlade\Core\Weighing\Mass;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Questions are made, never written: so what makes one fair is held against the standard itself, not against the maker. */
+final class QuizTest extends TestCase
+{
+    /** Over all standards that ship more than ten thousand. */
+    private const A_STANDARD = 300;
+
+    #[DataProvider('standards')]
+    public function testExactlyOneAnswerIsRightByTheStandardItself(string $key): void
+    {
+        [$standard, $document, $typical] = self::read($key);
+        foreach (Quiz::of($standard, $document, $typical)->questions(self::A_STANDARD, $key) as $question) {
+            $said = self::texts($question);
+            self::assertSame(array_unique($said), $said, "two options read alike: {$question->ask}");
+            match ($question->kind) {
+                QuizKind::Goes => self::assertGoes($standard, $question, $said),
+                QuizKind::Holds => self::assertHolds($standard, $question, $said),
+                QuizKind::Next, QuizKind::Fault => self::assertOnCard($document, $question, $said),
+                QuizKind::Level => self::assertSame([$question->right], array_keys(array_filter($standard->criteria[$question->about]->levels, static fn($it): bool => $it->text === $question->ask->figures['after']))),
+                QuizKind::Estimate => self::assertWanted($standard, $question, $typical),
+                QuizKind::Odd => self::assertOneIsOdd($standard, $question),
+            };
+        }
+    }
+
+    #[DataProvider('standards')]
+    public function testEveryQuestionCanBeSaid(string $key): void
+    {
+        [$standard, $document, $typical] = self::read($key);
+        $sentences = Sentences::plain($standard);
+        foreach (Quiz::of($standard, $document, $typical)->questions(14, 'said') as $question) {
+            foreach ([$question->ask, $question->why, ...$question->options] as $message) {
+                self::assertDoesNotMatchRegularExpression('/[{}]|^\s*$/', $sentences->say($message));
+            }
+        }
+    }
+
+    public function testTheSameSeedAsksTheSameAndAnotherAsksOtherwise(): void
+    {
+        $quiz = Quiz::of(...self::read('chicken-eight-piece'));
+        self::assertEquals($quiz->questions(20, 'monday'), $quiz->questions(20, 'monday'));
+        self::assertNotEquals($quiz->questions(20, 'monday'), $quiz->questions(20, 'tuesday'));
+        // A longer round begins like a shorter one.
+        self::assertEquals($quiz->questions(5, 'monday'), array_slice($quiz->questions(20, 'monday'), 0, 5));
+    }
+
+    public function testKindsTakeTurnsAndNothingIsAskedTwiceWhileThereIsSomethingElse(): void
+    {
+        $questions = Quiz::of(...self::read('chicken-eight-piece'))->questions(21, 'turns');
+        self::assertSame(array_map(static fn(QuizKind $it): string => $it->value, [QuizKind::Goes, QuizKind::Next, QuizKind::Estimate, QuizKind::Level, QuizKind::Holds, QuizKind::Fault, QuizKind::Odd]), array_map(static fn(QuizQuestion $it): string => $it->kind->value, array_slice($questions, 0, 7)));
+        $asked = array_map(static fn(QuizQuestion $it): string => "{$it->kind->value} $it->about", $questions);
+        self::assertSame(array_unique($asked), $asked);
+    }
+
+    /** A carcass of the school's own: two parts of one name lie in two places, two steps of a criterion read alike, and the card says one thing twice. */
+    public function testWhatWouldHaveTwoAnswersIsNotAsked(): void
+    {
+        $document = (object) [
+            'key' => 'own', 'title' => 'Rabbit, two ways', 'frame' => null, 'time' => null,
+            'carcass' => (object) ['key' => 'rabbit', 'title' => 'Rabbit', 'parts' => [
+                (object) ['id' => 'saddle.left', 'title' => 'Saddle', 'share' => 0.3], (object) ['id' => 'saddle.right', 'title' => 'Saddle', 'share' => 0.3],
+                (object) ['id' => 'leg', 'title' => 'Legs', 'share' => 0.3], (object) ['id' => 'bone', 'title' => 'Bones', 'share' => 0.1, 'kind' => 'bone'],
+            ]],
+            'pieces' => [(object) ['id' => 'one', 'title' => 'For roasting', 'parts' => ['saddle.left', 'leg']], (object) ['id' => 'two', 'title' => 'For mincing', 'parts' => ['saddle.right']]],
+            'bins' => [(object) ['id' => 'stock', 'title' => 'Stock', 'usable' => true, 'parts' => ['bone']]],
+            'criteria' => [(object) ['id' => 'clean', 'component' => 'technique', 'weight' => 1, 'levels' => [(object) ['points' => 0, 'text' => 'Torn.'], (object) ['points' => 1, 'text' => 'Torn.']]]],
+            'card' => array_map(static fn(string $do): object => (object) ['do' => $do, 'look' => 'Look.', 'hand' => 'Hand.', 'fault' => 'The same.'], ['Open it.', 'Turn it.', 'Open it.', 'Close it.']),
+        ];
+        $node = Node::of($document, 'standard');
+        $questions = Quiz::of(Standard::read($node), $node, TypicalMass::unknown())->questions(60, 'own');
+        self::assertCount(60, $questions);
+        foreach ($questions as $question) {
+            self::assertNotContains([$question->kind, $question->about], [[QuizKind::Goes, 'saddle.left'], [QuizKind::Goes, 'saddle.right'], [QuizKind::Next, '0'], [QuizKind::Next, '2']]);
+            self::assertNotContains($question->kind, [QuizKind::Level, QuizKind::Fault]);
+        }
+        // What is its own under another side's name is no wrong answer.
+        foreach (array_filter($questions, static fn(QuizQuestion $it): bool => $it->kind === QuizKind::Holds && $it->about === 'two') as $question) {
+            self::assertSame('Saddle', self::texts($question)[$question->right]);
+        }
+    }
+
+    public function testAStandardWithNothingToAskAboutAsksNothing(): void
+    {
+        $document = (object) ['key' => 'whole', 'frame' => null, 'time' => null, 'carcass' => (object) ['key' => 'egg', 'parts' => [(object) ['id' => 'egg', 'share' => 1.0]]], 'pieces' => [(object) ['id' => 'egg', 'parts' => ['egg']]]];
+        $node = Node::of($document, 'standard');
+        $kinds = array_map(static fn(QuizQuestion $it): QuizKind => $it->kind, Quiz::of(Standard::read($node), $node, TypicalMass::unknown())->questions(10, 'egg'));
+        self::assertSame([QuizKind::Estimate], array_values(array_unique($kinds, SORT_REGULAR)));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function standards(): iterable
+    {
+        foreach ((new ShippedDocuments())->keys() as $key) {
+            yield $key => [$key];
+        }
+    }
+
+    /** @param list<string> $said */
+    private static function assertGoes(Standard $standard, QuizQuestion $question, array $said): void
+    {
+        $holding = array_filter([...$standard->cuts->pieces, ...$standard->cuts->bins], static fn($it): bool => in_array($question->about, $it->parts, true));
+        self::assertSame([$said[$question->right]], array_values(array_map(static fn($it): string => $it->title, $holding)));
+    }
+
+    /** @param list<string> $said */
+    private static function assertHolds(Standard $standard, QuizQuestion $question, array $said): void
+    {
+        $own = array_map(static fn(string $part): string => $standard->carcass->parts[$part]->title, $standard->cuts->pieces[$question->about]->parts);
+        self::assertSame([$question->right], array_keys(array_intersect($said, $own)));
+    }
+
+    /** @param list<string> $said */
+    private static function assertOnCard(Node $document, QuizQuestion $question, array $said): void
+    {
+        $card = $document->itemsOf('card');
+        $right = $question->kind === QuizKind::Fault ? $card[(int) $question->about]->at('fault')->text() : $card[(int) $question->about + 1]->at('do')->text();
+        self::assertSame([$question->right], array_keys(array_filter($said, static fn(string $it): bool => $it === $right)));
+        self::assertNotContains($card[(int) $question->about]->at('do')->text(), $said);
+    }
+
+    private static function assertWanted(Standard $standard, QuizQuestion $question, TypicalMass $typical): void
+    {
+        $asPurchased = (int) $question->ask->figures['as_purchased_mg'];
+        self::assertGreaterThanOrEqual($typical->low->mg, $asPurchased);
+        self::assertLessThanOrEqual($typical->high->mg, $asPurchased);
+        $window = $standard->cuts->pieces[$question->about]->window;
+        $scale = $window->basis === WindowBasis::Mass ? 1 : $asPurchased;
+        self::assertNotNull($question->mass);
+        self::assertGreaterThanOrEqual($window->low * $scale - 0.5, $question->mass->low->mg);
+        self::assertLessThanOrEqual($window->high * $scale + 0.5, $question->mass->high->mg);
+        self::assertSame(0, $question->mass->distanceMg($question->mass->expected));
+        self::assertSame(3_000, $question->mass->distanceMg(Mass::ofMilligrams($question->mass->high->mg + 3_000)));
+        self::assertSame(1_000, $question->mass->distanceMg(Mass::ofMilligrams($question->mass->low->mg - 1_000)));
+    }
+
+    private static function assertOneIsOdd(Standard $standard, QuizQuestion $question): void
+    {
+        $asPurchased = (int) $question->ask->figures['as_purchased_mg'];
+        $outside = array_filter($question->options, static function (Message $it) use ($standard, $asPurchased): bool {
+            foreach ($standard->cuts->pieces as $piece) {
+                $scale = $piece->window->basis === WindowBasis::Mass ? 1 : $asPurchased;
+                if ($piece->title === $it->figures['title']) {
+                    return $it->figures['mass_mg'] < $piece->window->low * $scale || $it->figures['mass_mg'] > $piece->window->high * $scale;
+                }
+            }
+            self::fail("no piece is called {$it->figures['title']}");
+        });
+        self::assertSame([$question->right], array_keys($outside));
+    }
+
+    /** @return list<string> */
+    private static function texts(QuizQuestion $question): array
+    {
+        $plain = Sentences::plain(null);
+
+        return array_map(static fn(Message $it): string => is_string($it->figures['title'] ?? null) && count($it->figures) === 1 ? $it->figures['title'] : $plain->say($it), $question->options);
+    }
+
+    /** @return array{Standard, Node, TypicalMass} */
+    private static function read(string $key): array
+    {
+        $shipped = new ShippedDocuments();
+        $node = Node::of($shipped->standard($key), 'standard');
+        $standard = Standard::read($node);
+
+        return [$standard, $node, $shipped->typicalMassOf($standard->carcass) ?? TypicalMass::unknown()];
+    }
+}
