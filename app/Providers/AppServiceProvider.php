@@ -16,11 +16,11 @@ use App\Sessions\OpenSessions;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Filesystem\FilesystemManager;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -42,7 +42,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(KeptSchool::class);
         $this->app->bind(School::class, static fn(Application $app): School => $app->make(KeptSchool::class)->inForce());
         $this->app->singleton(Push::class, static fn(): Push => new Push(is_string($address = config('live.publish')) ? $address : null));
-        $this->app->bind(PhotoStore::class, static fn(Application $app): PhotoStore => new PhotoStore($app->make(FilesystemManager::class)->disk()));
+        $this->app->bind(PhotoStore::class, static fn(): PhotoStore => new PhotoStore(Storage::disk()));
         $this->app->bind(ScaleEvents::class, static fn(Application $app): ScaleEvents => new ScaleEvents($app->make(ScaleLine::class), $app->make(School::class)->sentences()));
         $this->app->bind(ScaleLine::class, static fn(): ScaleLine => new ScaleLine(config()->string('scale.reports')));
         $this->app->bind(ScalePan::class, static fn(): ScalePan => new ScalePan(config()->string('scale.pan')));
