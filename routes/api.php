@@ -28,6 +28,7 @@ use App\Http\Controllers\Api\PersonController;
 use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
 use App\Http\Controllers\Api\PotController;
+use App\Http\Controllers\Api\PracticeController;
 use App\Http\Controllers\Api\PriceController;
 use App\Http\Controllers\Api\PrintController;
 use App\Http\Controllers\Api\PutAwayController;
@@ -149,6 +150,9 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(static function ()
     Route::get('/attempts/{attempt}/released', [VerdictController::class, 'released']);
     Route::get('/attempts/{attempt}/released.pdf', [VerdictController::class, 'releasedPdf']);
     Route::get('/results', [VerdictController::class, 'own']);
+    Route::get('/practice', [PracticeController::class, 'index']);
+    Route::get('/practice/{standard}', [PracticeController::class, 'show']);
+    Route::get('/practice/{standard}/quiz', [PracticeController::class, 'quiz']);
 
     Route::get('/standards', [StandardController::class, 'index']);
     Route::post('/standards/try', [TryStandardController::class, 'store']);

@@ -45,6 +45,7 @@ final class AccessTest extends TestCase
         'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'ic', 'GET /assessments/{assessment}/moderation' => 'ic',
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
         'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /attempts/{attempt}/released.pdf' => 'iac', 'GET /results' => 'iacs', 'GET /attempts/{attempt}/appeals' => 'iac', 'PUT /attempts/{attempt}/appeals/{appeal}' => '', 'PUT /appeals/{appeal}/assignee/{entry}' => 'ic', 'PUT /appeals/{appeal}/decisions/{entry}' => 'iac', 'GET /appeals/{appeal}/file.pdf' => 'iac', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
+        'GET /practice' => 'iacs', 'GET /practice/{standard}' => 'iacs', 'GET /practice/{standard}/quiz' => 'iacs',
         'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',
         'GET /standards/{standard}/sheet.pdf' => 'iac', 'GET /standards/{standard}/document' => 'iac',
     ];

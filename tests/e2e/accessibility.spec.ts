@@ -211,3 +211,28 @@ test("no violation of weight in the ledger", async ({ page }) => {
   await page.getByRole("button", { name: "Divide …" }).click();
   await expectNoViolation(page, "dividing a lot");
 });
+
+test("no violation of weight where students practise", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page, "amina");
+  await page.goto("/practice");
+  await page.getByRole("region", { name: "Yours" }).waitFor();
+  await expectNoViolation(page, "practice");
+  await page
+    .getByRole("link", { name: /^Chicken, eight pieces/ })
+    .first()
+    .click();
+  await page.getByRole("link", { name: /^Follow along/ }).waitFor();
+  await expectNoViolation(page, "a standard to practise");
+  await page.getByRole("link", { name: /^Follow along/ }).click();
+  await page.getByRole("heading", { name: "Before you begin" }).waitFor();
+  await expectNoViolation(page, "before you begin");
+  await page.keyboard.press(" ");
+  await page.getByRole("img", { name: /^Step 1 of / }).waitFor();
+  await expectNoViolation(page, "a step");
+  await page.goBack();
+  await page.getByRole("link", { name: "Ten questions" }).click();
+  await page.getByRole("group", { name: "Answers" }).getByRole("button").first().click();
+  await page.getByRole("button", { name: "Next question" }).waitFor();
+  await expectNoViolation(page, "a question, answered");
+});

@@ -966,6 +966,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/practice/{standard}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["followAlong"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/practice/{standard}/quiz": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["quiz"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ledger/prices/{price}": {
         parameters: {
             query?: never;
@@ -3415,6 +3463,31 @@ export interface components {
             layout: components["schemas"]["TrayLayoutView"];
             trays: components["schemas"]["TrayCardView"][];
         };
+        /** @description A standard that can be practised. */
+        PracticeItemView: {
+            id: string;
+            title: string;
+            species: string;
+            pieces: number;
+            /** @description Null where no time is asked for. */
+            standard_ms: number | null;
+            /**
+             * Format: date
+             * @description The next day whoever asks cuts by it; null where none is planned.
+             */
+            next_on: string | null;
+            /** @description How often whoever asks was at a practical by it so far. */
+            tries: number;
+            map: components["schemas"]["SmallMapView"];
+        };
+        /** @description A standard to follow along with: its method card and cautions, as it is held here and in the words of the school. */
+        PracticeView: {
+            id: string;
+            title: string;
+            steps: components["schemas"]["MethodStepView"][];
+            cautions: string[];
+            map: components["schemas"]["SmallMapView"];
+        };
         /** @description Somebody who has a tray open. */
         PresentView: {
             /** Format: uuid */
@@ -3466,6 +3539,23 @@ export interface components {
             cold_limit_ms: number;
             /** @description Of trays that were out, in the order of stations. */
             cold: components["schemas"]["ColdTimeView"][];
+        };
+        /** @description A question with its answer: nothing hangs on it, and it is answered without a network too. */
+        QuizQuestionView: {
+            kind: Record<string, never>;
+            ask: string;
+            /** @description Empty where a mass is asked for. */
+            options: string[];
+            /** @description Which option is right, counted from 0; null where a mass is asked for. */
+            right: number | null;
+            /** @description What the mass that is asked for is held against. */
+            mass: {
+                low_mg: number;
+                high_mg: number;
+                expected_mg: number;
+            } | null;
+            /** @description What the standard says. */
+            why: string;
         };
         /** @description One thing to look at on a carcass as it comes in. */
         ReceivingItemView: {
@@ -6829,6 +6919,75 @@ export interface operations {
                     "application/json": components["schemas"]["PotsView"];
                 };
             };
+        };
+    };
+    practice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every standard, what whoever asks cuts next first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeItemView"][];
+                };
+            };
+        };
+    };
+    followAlong: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its method card */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    quiz: {
+        parameters: {
+            query: {
+                /** @description The same round asks the same. */
+                round: string;
+            };
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Questions with their answers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuizQuestionView"][];
+                };
+            };
+            422: components["responses"]["Problem"];
         };
     };
     keepPrice: {

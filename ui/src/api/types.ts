@@ -99,6 +99,11 @@ export type Fact = Untimed<SentCapture>;
 export type UntimedLotFact = Untimed<SentLotFact> & { id?: string };
 
 export type ShelfItem = Schemas["ShelfItemView"];
+export type SmallCutMap = Schemas["SmallMapView"];
+export type PracticeItem = Schemas["PracticeItemView"];
+export type PracticeOf = Schemas["PracticeView"];
+export type MethodStep = Schemas["MethodStepView"];
+export type QuizQuestion = Schemas["QuizQuestionView"];
 export type OpenStandard = Schemas["StandardView"];
 export type Expected = Schemas["ExpectedView"];
 export type DraftChecked = Schemas["CheckView"];

@@ -7,7 +7,10 @@ import type { User } from "../api/types";
 export function Areas({ user }: { user: User }) {
   const areas =
     user.role === "student"
-      ? [{ to: "/", label: "Your results" }]
+      ? [
+          { to: "/", label: "Your results" },
+          { to: "/practice", label: "Practice" },
+        ]
       : [
           { to: "/", label: "Bench" },
           { to: "/floor", label: "Floor" },

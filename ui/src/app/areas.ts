@@ -9,6 +9,7 @@ export const areas = {
   ledger: () => import("../areas/ledger/pages"),
   moderation: () => import("../areas/moderation/pages"),
   roster: () => import("../areas/roster/pages"),
+  practice: () => import("../areas/practice/pages"),
   people: () => import("../areas/people/pages"),
 };
 

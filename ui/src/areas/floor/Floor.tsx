@@ -107,7 +107,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
   return (
     <Box sx={{ display: "flex", flexDirection: "column", flex: 1, minHeight: 0 }}>
       <Rail area="Floor" steps={[{ label: floor.title, to: `/sheet/${floor.assessment}` }, { label: floor.room }]} />
-      {round !== "mise" && <Unseen component="h1">Floor, {floor.title}</Unseen>}
+      {round !== "mise" && <Unseen component="h1">The room as it stands</Unseen>}
       <Box
         sx={{
           display: "flex",

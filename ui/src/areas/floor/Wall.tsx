@@ -49,7 +49,7 @@ function Clocks({ server }: { server: Floor }) {
       }}
     >
       <Rail area="Floor" steps={[{ label: floor.title, to: `/floor/${floor.assessment}` }, { label: "Wall" }]} />
-      <Unseen component="h1">Clocks of {floor.title}</Unseen>
+      <Unseen component="h1">Clocks of all stations</Unseen>
       {floor.stations.map((it) => (
         <Box
           key={it.attempt}

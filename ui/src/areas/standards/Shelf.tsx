@@ -7,10 +7,10 @@ import type { ShelfItem } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { useShelf } from "../../api/useStandards";
 import { Rail } from "../../app/Rail";
-import { CutMap, type Holder } from "../../parts/CutMap";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { minutes } from "../../parts/format";
+import { SmallMap } from "../../parts/SmallMap";
 import { DraftList } from "./DraftList";
 import { ImportStandard } from "./ImportStandard";
 
@@ -67,10 +67,6 @@ export function Shelf() {
   );
 }
 
-const partsOf = ({ map }: ShelfItem) => Object.entries(map.shares).map(([id, share]) => ({ id, share }));
-
-const drawnHolders = ({ map }: ShelfItem): Holder[] => map.holders.map((it) => ({ ...it, title: "" }));
-
 /** A standard by its cut map: where it is cut is told apart at a glance. */
 function ShelfCard({ item }: { item: ShelfItem }) {
   return (
@@ -94,9 +90,7 @@ function ShelfCard({ item }: { item: ShelfItem }) {
       <Typography variant="h3" component="span" sx={{ fontSize: "1.1rem", minHeight: "2.4em" }}>
         {item.title}
       </Typography>
-      <Box aria-hidden sx={{ height: 148 }}>
-        <CutMap plan={item.map.plan} parts={partsOf(item)} holders={drawnHolders(item)} chosen={null} isBare />
-      </Box>
+      <SmallMap map={item.map} height={148} />
       <Typography variant="label" sx={{ color: "text.secondary", fontSize: 15.5 }}>
         {item.pieces === 1 ? "1 piece" : `${item.pieces} pieces`}
         {item.standard_ms !== null && item.limit_ms !== null && `, ${minutes(item.standard_ms)} / ${minutes(item.limit_ms)} min`}

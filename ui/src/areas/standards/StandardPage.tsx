@@ -82,6 +82,9 @@ function OpenedStandard({ standard }: { standard: OpenStandard }) {
             Change it
           </Button>
         )}
+        <Button component={Link} to={`/practice/${item.id}`}>
+          Practice
+        </Button>
         <Button component="a" href={`/api/v1/standards/${item.id}/sheet.pdf?ap_mg=${asPurchasedMg}`} target="_blank" rel="noopener">
           Print
         </Button>

@@ -99,7 +99,7 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: D
   return (
     <Box sx={{ px: 3, py: 2 }}>
       <Rail area="Standards" steps={steps} />
-      <Unseen component="h1">{base === null ? "New standard" : `Change ${base.title}`}</Unseen>
+      <Unseen component="h1">The draft</Unseen>
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 2, mb: 1 }}>
         <Field
           label="Title"

@@ -1,0 +1,136 @@
+import type { Page } from "@playwright/test";
+import { expect, signIn, test } from "./kitchen";
+
+declare global {
+  interface Window {
+    /** What the browser was asked to say aloud. */
+    spoken: string[];
+  }
+}
+
+/** The voice of the browser, written down instead. */
+const recordVoice = (page: Page): Promise<unknown> =>
+  page.addInitScript(() => {
+    window.spoken = [];
+    const voice = { cancel: () => undefined, speak: (said: { text: string }) => window.spoken.push(said.text) };
+    Object.defineProperty(window, "speechSynthesis", { value: voice });
+    Object.defineProperty(window, "SpeechSynthesisUtterance", {
+      value: class {
+        constructor(readonly text: string) {}
+      },
+    });
+  });
+
+const areas = (page: Page) => page.getByRole("navigation", { name: "Areas" });
+
+interface Asked {
+  ask: string;
+  options: string[];
+  right: number | null;
+  mass: { expected_mg: number } | null;
+}
+
+/** The questions of the round that is open, as the server made them. */
+async function questionsOf(page: Page, open: () => Promise<void>): Promise<Asked[]> {
+  const answer = page.waitForResponse((it) => it.url().includes("/quiz?"));
+  await open();
+
+  return (await (await answer).json()) as Asked[];
+}
+
+/** Answers what is asked, rightly or not. */
+async function reply(page: Page, { options, right, mass }: Asked, isRight: boolean): Promise<void> {
+  if (mass === null) {
+    const at = isRight ? (right ?? 0) : ((right ?? 0) + 1) % options.length;
+    await page.getByRole("group", { name: "Answers" }).getByRole("button").nth(at).click();
+  } else {
+    await page.getByLabel("Your guess").fill(isRight ? `${mass.expected_mg / 1000} g` : "9 kg");
+    await page.getByRole("button", { name: "Say it" }).click();
+  }
+}
+
+test("a student follows a method card with an elbow, and has it read aloud", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await recordVoice(page);
+  await signIn(page, "amina");
+  await areas(page).getByRole("link", { name: "Practice" }).click();
+  const own = page.getByRole("region", { name: "Yours" });
+  await own.getByRole("link", { name: /^Chicken, eight pieces/ }).click();
+  await page.getByRole("link", { name: /^Follow along/ }).click();
+  await expect(page.getByRole("heading", { name: "Before you begin" })).toBeVisible();
+  await expect(page.getByRole("complementary", { name: "Cautions" })).toContainText("never alone");
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByRole("img", { name: /^Step 1 of / })).toBeVisible();
+  const first = await page.getByRole("main").getByRole("heading", { level: 1 }).innerText();
+  // A tap beside everything that can be pressed.
+  await page.getByText(first, { exact: true }).click();
+  await expect(page.getByRole("img", { name: /^Step 2 of / })).toBeVisible();
+  await page.keyboard.press(" ");
+  await expect(page.getByRole("img", { name: /^Step 3 of / })).toBeVisible();
+  await page.keyboard.press("ArrowLeft");
+  await page.keyboard.press("ArrowLeft");
+  await expect(page.getByRole("main").getByRole("heading", { level: 1 })).toHaveText(first);
+  await page.getByRole("button", { name: "Read aloud" }).click();
+  await expect(page.getByRole("img", { name: /^Step 1 of / })).toBeVisible();
+  await expect.poll(() => page.evaluate(() => window.spoken.at(-1))).toContain(first);
+  await page.getByRole("button", { name: "Next step" }).click();
+  await expect.poll(() => page.evaluate(() => window.spoken.at(-1))).toMatch(/^Step 2\./);
+  for (let step = 2; (await page.getByRole("button", { name: "Done" }).count()) === 0; step++) {
+    expect(step).toBeLessThan(40);
+    await page.getByRole("button", { name: "Next step" }).click();
+  }
+  await page.getByRole("button", { name: "Done" }).click();
+  await expect(page.getByRole("link", { name: /^Follow along/ })).toBeVisible();
+});
+
+test("ten questions on a phone, without a network from the third on: why each answer is right, and what was missed once more", async ({
+  page,
+  context,
+}) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page, "amina");
+  await areas(page).getByRole("link", { name: "Practice" }).click();
+  await page
+    .getByRole("link", { name: /^Chicken, eight pieces/ })
+    .first()
+    .click();
+  const asked = await questionsOf(page, () => page.getByRole("link", { name: "Ten questions" }).click());
+  expect(asked).toHaveLength(10);
+  for (const [index, question] of asked.entries()) {
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText(question.ask);
+    if (index === 2) await context.setOffline(true);
+    const isRight = index !== 1 && index !== 4;
+    await reply(page, question, isRight);
+    const told = page.getByRole("region", { name: /^Question / }).getByRole("status");
+    await expect(told).toContainText(isRight ? /^(Right\.|Within the window\.)/ : /^(Not this one\.|.* too (little|much)\.)/);
+    // The next one is reached by the key that answered.
+    await expect(page.getByRole("button", { name: /^(Next question|How it went)$/ })).toBeFocused();
+    await page.keyboard.press("Enter");
+  }
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("8 of 10");
+  await expect(page.getByRole("list", { name: "What to look at again" }).getByRole("listitem")).toHaveCount(2);
+  await page.getByRole("button", { name: "Those 2 again" }).click();
+  for (const question of [asked[1], asked[4]]) {
+    if (question === undefined) throw new Error("no such question");
+    await expect(page.getByRole("heading", { level: 1 })).toHaveText(question.ask);
+    await reply(page, question, true);
+    await page.getByRole("button", { name: /^(Next question|How it went)$/ }).click();
+  }
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("2 of 2");
+  // The next round was fetched while there was a network.
+  await page.getByRole("button", { name: "Another round" }).click();
+  await expect(page.getByText("1 of 10", { exact: true })).toBeVisible();
+  await expect(page.getByRole("heading", { level: 1 })).not.toHaveText(asked[0]?.ask ?? "");
+});
+
+test("an instructor sees what students practise from the standard itself", async ({ page }) => {
+  await signIn(page);
+  await areas(page).getByRole("link", { name: "Standards" }).click();
+  await page.getByRole("link", { name: /^Salmon, blocks and slices/ }).click();
+  await page.getByRole("link", { name: "Practice", exact: true }).click();
+  const asked = await questionsOf(page, () => page.getByRole("link", { name: "Ten questions" }).click());
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(asked[0]?.ask ?? "");
+  // A digit answers.
+  await page.keyboard.press(String((asked[0]?.right ?? 0) + 1));
+  await expect(page.getByRole("region", { name: "Question 1 of 10" }).getByRole("status")).toContainText("Right.");
+});
