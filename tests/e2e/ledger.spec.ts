@@ -364,7 +364,7 @@ test("a need is asked for, met from what must go first, and taken out by a tap; 
 test("a term adds up on the screen, and its practicals lead to what they cost", async ({ page }) => {
   await toLedger(page);
   await tab(page, "Term").click();
-  const sums = (of: string): Locator => page.getByRole("region", { name: `What ${of} cost` });
+  const sums = (of: string): Locator => page.getByRole("group", { name: `What ${of} cost` });
   const all = sums("practicals").getByRole("row", { name: /^All together/ });
   await expect(all).toContainText("EUR");
   const whole = await all.innerText();

@@ -124,7 +124,7 @@ test("how far assessors lie apart is said in words, in a picture and in a table"
   await expect(page.getByRole("region", { name: "Totals" })).toContainText(/On 19 trays .* points less on average/);
   await expect(page.getByRole("img", { name: /Differences of 19 totals/ })).toBeVisible();
   await page.getByText("Tray by tray").click();
-  await expect(page.getByRole("region", { name: "Both totals of each tray" }).getByRole("row")).toHaveCount(20);
+  await expect(page.getByRole("group", { name: "Both totals of each tray" }).getByRole("row")).toHaveCount(20);
   const first = page.getByRole("region", { name: "Criterion by criterion" }).getByRole("listitem").first();
   await first.locator("summary").click();
   await expect(first.getByRole("link")).toBeVisible();
@@ -242,9 +242,9 @@ test("three people judge a set without names at once, then see all, and the lead
   await apart.getByRole("button").nth(1).click();
   await expect(apart).toContainText("Reference by Marit Oyelaran: As the descriptor says");
   await expect(
-    page.getByRole("region", { name: "Against the reference" }).getByRole("row").filter({ hasText: "Teodor Vance" }),
+    page.getByRole("group", { name: "Against the reference" }).getByRole("row").filter({ hasText: "Teodor Vance" }),
   ).toContainText("100 %");
-  await expect(others[0]?.getByRole("region", { name: "Against the reference" }) ?? page.locator("none")).toContainText("Marit Oyelaran", {
+  await expect(others[0]?.getByRole("group", { name: "Against the reference" }) ?? page.locator("none")).toContainText("Marit Oyelaran", {
     timeout: 15_000,
   });
   for (const other of others) await other.close();

@@ -25,7 +25,14 @@ export function Rail({ area, steps = [] }: { area: string; steps?: Step[] }) {
       variant="label"
       component="nav"
       aria-label="Where you are"
-      sx={{ flex: 1, minWidth: 0, overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}
+      sx={{
+        flex: 1,
+        minWidth: 0,
+        overflow: "hidden",
+        textOverflow: "ellipsis",
+        whiteSpace: "nowrap",
+        "& a": { display: "inline-block", py: "8px", minWidth: 24 },
+      }}
     >
       {steps.map((step, index) => (
         <Fragment key={step.label}>

@@ -67,7 +67,19 @@ export function Shell() {
             <Wordmark />
           </Link>
           <Areas user={session.data} />
-          <Box ref={setRail} sx={{ flex: 1, minWidth: 0, display: "flex", alignItems: "center", py: 1 }} />
+          <Box
+            ref={setRail}
+            sx={{
+              // A row of its own where there is no room beside: a name is said whole or not at all.
+              order: 2,
+              flex: "1 0 100%",
+              minWidth: 0,
+              display: "flex",
+              alignItems: "center",
+              "&:empty": { display: "none" },
+              [inOneRow]: { order: 0, flex: 1, "&:empty": { display: "flex" } },
+            }}
+          />
           <Typography
             variant="label"
             component={Link}
@@ -80,6 +92,8 @@ export function Shell() {
               overflow: "hidden",
               textOverflow: "ellipsis",
               textDecoration: "none",
+              lineHeight: "44px",
+              ml: "auto",
               "&:hover": { textDecoration: "underline" },
             }}
           >
