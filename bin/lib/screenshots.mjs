@@ -99,18 +99,16 @@ await picture("policy", { account: "ilse" }, async (page) => {
     .first()
     .waitFor();
 });
-await picture("roster-import", { account: "ilse", height: 1000 }, async (page) => {
-  await page.goto("/roster/import");
-  const rows = [
-    "Number;Name;E-mail;Course;Group;Term",
-    "TQ-2650;Ada Nyberg;ada@tollgate-quay.example;Larder 1;Heron;spring",
-    "TQ-2651;;nobody;Larder 1;Heron;spring",
-    "TQ-2652;Björn Åkesson;;Larder 1;Heron;spring",
-    "TQ-2650;Cleo Vidal;;Larder 1;Heron;spring",
-    "TQ-2603;Rosalind Achterberg;;Larder 1;Heron;spring",
-  ];
-  await page.getByLabel("File").setInputFiles({ name: "spring intake.csv", mimeType: "text/csv", buffer: Buffer.from(rows.join("\n")) });
-  await page.getByRole("region", { name: "What it would do" }).waitFor();
+await picture("practice", { account: "amina" }, async (page) => {
+  await page.goto("/practice");
+  await page
+    .getByRole("link", { name: /^Chicken, eight pieces/ })
+    .first()
+    .click();
+  await page.getByRole("link", { name: /^Follow along/ }).click();
+  await page.getByRole("heading", { name: "Before you begin" }).waitFor();
+  for (let step = 0; step < 2; step++) await page.keyboard.press(" ");
+  await page.getByRole("img", { name: /^Step 2 of / }).waitFor();
 });
 await picture("standard-editor", {}, async (page) => {
   await standard(/^Chicken, eight pieces \d/, "wing.left")(page);

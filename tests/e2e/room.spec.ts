@@ -13,6 +13,14 @@ const folder = (): string => join(process.env.DEFT_BLADE_STATE ?? "", "room");
 const authority = (): string => readFileSync(join(folder(), "authority.crt"), "utf8");
 const openssl = (...words: string[]): string => execFileSync("openssl", words, { encoding: "utf8", stdio: ["ignore", "pipe", "ignore"] });
 
+/** Serves the room too, but within this machine; or the machine alone. */
+const serve = (...room: string[]): void => {
+  execFileSync("bin/start", room, { stdio: "ignore", env: { ...process.env, DEFT_BLADE_ROOM_LISTEN: "127.0.0.1" } });
+};
+
+test.beforeAll(() => serve("--room", NAME));
+test.afterAll(() => serve());
+
 /** One handshake with the room's address, by whoever trusts what is given. */
 const handshake = (servername: string, ca: string): Promise<TLSSocket> =>
   new Promise((resolve, reject) => {
@@ -125,4 +133,11 @@ test("a tablet signs in at the room's address, keeps the shell, hears of news an
     await context.close();
     rmSync(profile, { recursive: true, force: true });
   }
+});
+
+test("nothing of the room listens where it is not asked for", async () => {
+  (await handshake(NAME, authority())).destroy();
+  serve();
+  await expect(handshake(NAME, authority())).rejects.toThrow(/ECONNREFUSED/);
+  await expect(fetch(cards())).rejects.toThrow();
 });
