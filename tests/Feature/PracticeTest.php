@@ -45,6 +45,18 @@ final class PracticeTest extends TestCase
         self::assertDoesNotMatchRegularExpression('/[{}]/', implode(' ', [...array_column((array) $card->json('steps'), 'do'), ...array_column((array) $card->json('steps'), 'fault'), ...(array) $card->json('cautions')]));
     }
 
+    public function testWhatCostMostLastTimeStandsBesideThePracticeOfThatStandardAndOnlyForItsOwner(): void
+    {
+        $standard = self::standard('chicken-eight-piece');
+        $last = (array) $this->as('amina')->getJson("/api/v1/practice/$standard->id")->assertOk()->json('last');
+        $released = $this->getJson("/api/v1/attempts/{$last['attempt']}/released")->assertOk();
+        self::assertNotSame([], $last['worth']);
+        self::assertSame($released->json('worth'), $last['worth']);
+        self::assertSame($released->json('held_on'), $last['held_on']);
+        self::assertNull($this->as('marit')->getJson("/api/v1/practice/$standard->id")->json('last'));
+        self::assertNull($this->as('amina')->getJson('/api/v1/practice/'.self::standard('quail-boned')->id)->json('last'));
+    }
+
     public function testARoundAsksTheSameOfEverybodyAndAnotherAsksOtherwise(): void
     {
         $address = '/api/v1/practice/'.self::standard('chicken-eight-piece')->id.'/quiz?round=';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Attempt;
 use App\Models\PublishedStandard;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
@@ -30,9 +31,12 @@ final readonly class PracticeView
         public array $cautions,
         #[OA\Property]
         public SmallMapView $map,
+        #[OA\Property(description: 'Null where no result by it is released to whoever asks.')]
+        public ?LastTryView $last,
     ) {}
 
-    public static function of(PublishedStandard $published, ShippedDocuments $shipped, School $school): self
+    /** @param Attempt|null $last of whoever asks, with its release */
+    public static function of(PublishedStandard $published, ?Attempt $last, ShippedDocuments $shipped, School $school): self
     {
         $node = Node::of($school->said($school->held($published->document)), 'standard');
         $standard = Standard::read($node);
@@ -44,6 +48,7 @@ final readonly class PracticeView
             array_map(MethodStepView::of(...), $node->itemsOf('card')),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             SmallMapView::of($standard, $plan === null ? null : Node::of($plan, 'plan')),
+            $last?->release === null ? null : LastTryView::of($last, $last->release),
         );
     }
 }

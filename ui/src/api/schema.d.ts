@@ -2915,6 +2915,18 @@ export interface components {
             /** @description The usual fault there. */
             fault: string;
         };
+        /** @description The last released result of whoever asks by a standard, and what to change first. */
+        LastTryView: {
+            /** Format: uuid */
+            attempt: string;
+            /** Format: date */
+            held_on: string;
+            /** Format: float */
+            total: number | null;
+            band: string | null;
+            /** @description What cost most, the largest first. */
+            worth: components["schemas"]["WorthView"][];
+        };
         /** @description A practical, and how much of it is put away. */
         LedgerPracticalView: {
             /** Format: uuid */
@@ -3487,6 +3499,7 @@ export interface components {
             steps: components["schemas"]["MethodStepView"][];
             cautions: string[];
             map: components["schemas"]["SmallMapView"];
+            last: components["schemas"]["LastTryView"] | null;
         };
         /** @description Somebody who has a tray open. */
         PresentView: {
@@ -6952,7 +6965,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Its method card */
+            /** @description Its method card, and what cost most last time */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\FindLastTry;
 use App\Actions\MakeQuiz;
 use App\Http\Resources\PracticeItemView;
 use App\Http\Resources\PracticeView;
@@ -48,13 +49,13 @@ final class PracticeController
 
     #[OA\Get(path: '/practice/{standard}', operationId: 'followAlong', tags: ['practice'])]
     #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
-    #[OA\Response(response: 200, description: 'Its method card', content: new OA\JsonContent(ref: PracticeView::class))]
+    #[OA\Response(response: 200, description: 'Its method card, and what cost most last time', content: new OA\JsonContent(ref: PracticeView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(PublishedStandard $standard, ShippedDocuments $shipped, School $school): JsonResponse
+    public function show(PublishedStandard $standard, FindLastTry $last, ShippedDocuments $shipped, School $school, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('practise', PublishedStandard::class);
 
-        return new JsonResponse(PracticeView::of($standard, $shipped, $school));
+        return new JsonResponse(PracticeView::of($standard, $last->of($user, $standard->key), $shipped, $school));
     }
 
     #[OA\Get(path: '/practice/{standard}/quiz', operationId: 'quiz', tags: ['practice'])]

@@ -4,9 +4,11 @@ import Typography from "@mui/material/Typography";
 import { Link, useParams } from "react-router";
 import { useFollowAlong } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
+import { day, points } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { ProblemNotice } from "../../parts/Notice";
 import { SmallMap } from "../../parts/SmallMap";
+import { Worth } from "../../parts/Worth";
 import { Cautions } from "./Cautions";
 
 /** One standard to practise. */
@@ -15,7 +17,7 @@ export function PracticePage() {
   const practice = useFollowAlong(standard);
   if (practice.isPending) return <Loading what="the standard" />;
   if (practice.isLoadingError) return <ProblemNotice problem={practice.error} onRetry={() => void practice.refetch()} />;
-  const { title, steps, cautions, map } = practice.data;
+  const { title, steps, cautions, map, last } = practice.data;
 
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2, maxWidth: 760, width: "100%", mx: "auto" }}>
@@ -34,6 +36,15 @@ export function PracticePage() {
           </Button>
         </Box>
       </Box>
+      {last !== null && (
+        <Box sx={{ mb: 2.5 }}>
+          <Typography variant="label" component="p" sx={{ color: "text.secondary", mb: 1 }}>
+            Your last tray of this, <Link to={`/result/${last.attempt}`}>{day(last.held_on)}</Link>
+            {last.total !== null && `: ${points(last.total)}, ${last.band ?? ""}`}
+          </Typography>
+          <Worth worth={last.worth} />
+        </Box>
+      )}
       <Cautions cautions={cautions} />
     </Box>
   );
