@@ -36,7 +36,8 @@ make_room_certificate() {
       openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -keyout "$folder/authority.key" -out "$folder/authority.crt" -days "$ROOM_AUTHORITY_DAYS" \
         -subj "/O=Deft Blade/CN=Deft Blade at $ROOM" -addext basicConstraints=critical,CA:TRUE,pathlen:0 -addext keyUsage=critical,keyCertSign,cRLSign -addext "nameConstraints=critical,$(room_limits)"
     fi
-    openssl req -new -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -keyout "$folder/room.key" -out "$folder/room.csr" -subj "/CN=$ROOM"
+    # What it is for stands in subjectAltName alone: a common name like an address would be held against the names it may bear.
+    openssl req -new -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -keyout "$folder/room.key" -out "$folder/room.csr" -subj "/O=Deft Blade/CN=Deft Blade room"
     openssl x509 -req -in "$folder/room.csr" -CA "$folder/authority.crt" -CAkey "$folder/authority.key" -CAcreateserial -days "$ROOM_CERTIFICATE_DAYS" -out "$folder/room.crt" -extfile <(
       printf 'basicConstraints=critical,CA:FALSE\nkeyUsage=critical,digitalSignature\nextendedKeyUsage=serverAuth\nsubjectAltName=%s\n' "$(is_address "$ROOM" && printf 'IP:%s' "$ROOM" || printf 'DNS:%s' "$ROOM")"
     )

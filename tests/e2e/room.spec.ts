@@ -79,6 +79,22 @@ test("the room's authority can vouch for no other name", () => {
   rmSync(made, { recursive: true });
 });
 
+for (const [room, holds, other] of [
+  ["larder.test", ["-verify_hostname", "larder.test"], ["-verify_hostname", "pantry.test"]],
+  ["192.0.2.7", ["-verify_ip", "192.0.2.7"], ["-verify_ip", "192.0.2.8"]],
+] as const) {
+  test(`a certificate made for ${room} holds for it and for nothing else`, () => {
+    const state = mkdtempSync(join(tmpdir(), "room-"));
+    const make = `. bin/lib/env.sh && . bin/lib/room.sh && take_room ${room} && make_room_certificate`;
+    execFileSync("bash", ["-c", make], { env: { ...process.env, DEFT_BLADE_STATE: state }, stdio: "ignore" });
+    const verify = (...as: readonly string[]): string =>
+      openssl("verify", "-CAfile", join(state, "room", "authority.crt"), ...as, join(state, "room", "room.crt"));
+    expect(verify(...holds)).toContain("OK");
+    expect(() => verify(...other)).toThrow();
+    rmSync(state, { recursive: true });
+  });
+}
+
 test("the card leads to a page that names the certificate by its fingerprint and hands it out", async ({ page, request }) => {
   await page.goto(`${cards()}/card`);
   const fingerprint = openssl("x509", "-in", join(folder(), "authority.crt"), "-noout", "-fingerprint", "-sha256").split("=")[1] ?? "";
