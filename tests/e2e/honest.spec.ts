@@ -133,6 +133,40 @@ test.describe("by touch", () => {
   });
 });
 
+/** What this device keeps of what it was shown. */
+const keptAnswers = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((resolve) => {
+        const opened = indexedDB.open("deft-blade");
+        opened.onsuccess = () => {
+          const all: IDBRequest<{ value: string }[]> = opened.result.transaction("answers").objectStore("answers").getAll();
+          all.onsuccess = () => {
+            opened.result.close();
+            resolve(all.result.map(({ value }) => value).join());
+          };
+        };
+      }),
+  );
+
+test("a weight that went up in the moment before a reload is shown after it", async ({ page, context }) => {
+  await signIn(page);
+  await expect.poll(() => keptAnswers(page)).toContain("today");
+  const attempt = await toTray(page, 9, "weigh");
+  await expect.poll(() => keptAnswers(page)).toContain(`["tray","${attempt}"]`);
+  // The answer after it does not arrive any more.
+  const tray = new RegExp(`/api/v1/attempts/${attempt}$`);
+  await context.route(tray, (route) => route.abort());
+  await place(page, "wing.left").click();
+  const sent = page.waitForResponse((it) => it.url().endsWith(`/attempts/${attempt}/captures`));
+  await page.getByLabel("Or type it").fill("87");
+  await page.getByLabel("Or type it").press("Enter");
+  expect((await sent).status()).toBe(200);
+  await context.unroute(tray);
+  await page.reload();
+  await expect(place(page, "wing.left")).toContainText("87");
+});
+
 test("keys of one character can be switched off, and Enter still takes a weight", async ({ page }) => {
   await signIn(page);
   await page.goto("/account");

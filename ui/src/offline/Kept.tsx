@@ -50,7 +50,12 @@ export function Kept({ children }: { children: ReactNode }) {
       void keepWith(user, shown).catch(() => undefined);
     };
     const restored = store.answers.get(user).then(
-      (answers) => answers?.build === BUILD && hydrate(queries, JSON.parse(answers.value)),
+      (answers) => {
+        if (answers?.build !== BUILD) return;
+        hydrate(queries, JSON.parse(answers.value));
+        // However young: what went up in the moment before a reload is not in it.
+        void queries.invalidateQueries({ predicate: ({ queryKey }) => KEPT.has(queryKey[0]), refetchType: "none" });
+      },
       () => undefined,
     );
     void restored.then(() => setRead(true));
