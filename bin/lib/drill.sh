@@ -45,16 +45,6 @@ empty_the_folders() {
   : > "$DEFT_BLADE_STATE/events"
 }
 
-# Writes a file of deploy/ with its places filled in: fill NAME-OF-FILE TO PLACE=value …
-fill() {
-  local from=deploy/$1 to=$2 text place
-  shift 2
-  text=$(cat "$from")
-  for place in "$@"; do text=${text//@${place%%=*}@/${place#*=}}; done
-  if grep -oE '@[A-Z0-9_]+@' <<<"$text" >&2; then fail "nothing stands for these places of $from"; fi
-  printf '%s\n' "$text" > "$to"
-}
-
 wait_for() {
   local what=$1
   shift
@@ -196,7 +186,9 @@ start_application() {
   pool_user="user = $(web_user)"$'\n'"group = $(web_user)" run_as="user $(web_user);"
   fill php-fpm.conf "$run/php-fpm.conf" RUN="$run" FPM="127.0.0.1:$(($(port_of "$app") + 60))" POOL_USER="$pool_user" WORKERS=6
   fill nginx.conf "$run/nginx.conf" NCHAN_MODULE="$(push_module)" RUN_AS="$run_as" RUN="$run" REDIS="127.0.0.1:$((BASE + 23))" LIVE="127.0.0.1:$(($(port_of "$app") + 50))" \
-    HTTP="127.0.0.1:$(port_of "$app")" ROOT="$ROOT" FPM="127.0.0.1:$(($(port_of "$app") + 60))"
+    HTTP="127.0.0.1:$(port_of "$app")"
+  fill locations.conf "$run/locations.conf" ROOT="$ROOT" HTTP="127.0.0.1:$(port_of "$app")" FPM="127.0.0.1:$(($(port_of "$app") + 60))" THROUGH_REDIS='nchan_redis_pass redis;'
+  fill publish.conf "$run/publish.conf" THROUGH_REDIS='nchan_redis_pass redis;'
   chown -R "$(web_user)": "$run"
   in_application "$app" "$(fpm_binary)" -d opcache.validate_timestamps=0 -d apc.shm_size=64M -y "$run/php-fpm.conf"
   nginx -c "$run/nginx.conf" -p "$run" 2>>"$run/nginx.log"

@@ -37,46 +37,14 @@ write_fpm_config() {
   } > "$DEFT_BLADE_STATE/php-fpm.conf"
 }
 
-# What is served, the same on every address.
-write_nginx_locations() {
-  cat > "$DEFT_BLADE_STATE/nginx-locations.conf" <<CONF
-root $ROOT/public;
-location /build/ {
-  add_header Cache-Control "public, max-age=31536000, immutable";
-  add_header X-Content-Type-Options nosniff;
-  try_files \$uri =404;
-}
-location ~ "^/live/class/([0-9a-f-]{36})\$" {
-  nchan_subscriber eventsource;
-  nchan_channel_id class-\$1;
-  nchan_subscriber_first_message newest;
-  nchan_eventsource_ping_interval 15;
-  nchan_subscriber_timeout 10m;
-  nchan_authorize_request /live-allowed/assessments/\$1/live;
-}
-location = /live/scale {
-  nchan_subscriber eventsource;
-  nchan_channel_id scale;
-  nchan_subscriber_first_message oldest;
-  nchan_subscriber_timeout 10m;
-  nchan_authorize_request /live-allowed/scale/live;
-}
-location ~ ^/live-allowed(/.+)\$ {
-  internal;
-  proxy_pass http://127.0.0.1:$PORT/api/v1\$1;
-  proxy_set_header Host \$host:\$server_port;
-  proxy_set_header Accept application/json;
-}
-location / { try_files \$uri /index.php?\$query_string; }
-location = /index.php {
-  include /etc/nginx/fastcgi_params;
-  fastcgi_param HTTP_HOST \$host:\$server_port;
-  fastcgi_param SCRIPT_FILENAME \$document_root/index.php;
-  fastcgi_pass 127.0.0.1:$FPM_PORT;
-  fastcgi_read_timeout 60s;
-}
-location ~ /\\. { return 404; }
-CONF
+# Writes a file of deploy/ with its places filled in: fill NAME-OF-FILE TO PLACE=value …
+fill() {
+  local from=$ROOT/deploy/$1 to=$2 text place
+  shift 2
+  text=$(cat "$from")
+  for place in "$@"; do text=${text//@${place%%=*}@/${place#*=}}; done
+  if grep -oE '@[A-Z0-9_]+@' <<<"$text" >&2; then fail "nothing stands for these places of $from"; fi
+  printf '%s\n' "$text" > "$to"
 }
 
 write_nginx_config() {
@@ -108,15 +76,9 @@ http {
   uwsgi_temp_path $DEFT_BLADE_STATE/nginx/uwsgi;
   scgi_temp_path $DEFT_BLADE_STATE/nginx/scgi;
   nchan_shared_memory_size 32M;
-  # What the application publishes to devices that listen: who may is asked of the application, and nobody listening holds a worker of it.
   server {
     listen 127.0.0.1:$LIVE_PORT;
-    location ~ ^/publish/(.+)\$ {
-      nchan_publisher;
-      nchan_channel_id \$1;
-      nchan_message_buffer_length 1;
-      nchan_message_timeout 5s;
-    }
+    include $DEFT_BLADE_STATE/nginx-publish.conf;
   }
   server {
     listen 127.0.0.1:$PORT;
@@ -129,7 +91,8 @@ CONF
 
 start_web() {
   write_fpm_config
-  write_nginx_locations
+  fill locations.conf "$DEFT_BLADE_STATE/nginx-locations.conf" ROOT="$ROOT" HTTP="127.0.0.1:$PORT" FPM="127.0.0.1:$FPM_PORT" THROUGH_REDIS=
+  fill publish.conf "$DEFT_BLADE_STATE/nginx-publish.conf" THROUGH_REDIS=
   write_nginx_config
   mkdir -p "$DEFT_BLADE_STATE/nginx"
   as_root && chown -R "$(web_user)": "$DEFT_BLADE_STATE/laravel" "$DEFT_BLADE_STATE/cache" "$DEFT_BLADE_STATE/nginx"

@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Tests\Support\DeviceVectors;
 use DeftBlade\Core\Tests\Support\LotVectors;
+use DeftBlade\Core\Tests\Support\QuizVectors;
 use DeftBlade\Core\Tests\Support\ScaleVectors;
 use PHPUnit\Framework\TestCase;
 
@@ -19,6 +20,7 @@ final class SharedVectorsTest extends TestCase
         $this->hold('device.json', (new DeviceVectors())->json());
         $this->hold('lots.json', LotVectors::json());
         $this->hold('scale.json', ScaleVectors::json());
+        $this->hold('quiz.json', QuizVectors::json());
     }
 
     private function hold(string $file, string $vectors): void

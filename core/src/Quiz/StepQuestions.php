@@ -32,10 +32,9 @@ final readonly class StepQuestions implements QuestionMaker
         $asked = array_count_values(array_column($this->steps, 'do'));
         $answered = array_count_values($this->answers());
 
-        return array_values(array_filter(
-            array_map(strval(...), array_keys($this->steps)),
-            fn(string $at): bool => isset($this->answers()[(int) $at]) && $asked[$this->steps[(int) $at]['do']] === 1 && $answered[$this->answers()[(int) $at]] === 1 && Choice::isPossible($this->answers()[(int) $at], $this->wrong((int) $at)),
-        ));
+        $isFair = fn(int $at): bool => $asked[$this->steps[$at]['do']] === 1 && $answered[$this->answers()[$at]] === 1 && Choice::isPossible($this->answers()[$at], $this->wrong($at));
+
+        return array_map(strval(...), array_values(array_filter(array_keys($this->answers()), $isFair)));
     }
 
     public function ask(string $about, Randomizer $random): QuizQuestion
@@ -58,7 +57,7 @@ final readonly class StepQuestions implements QuestionMaker
     private function wrong(int $at): array
     {
         // The step itself is no answer to what comes after it.
-        return array_values(array_diff($this->kind === QuizKind::Fault ? array_column($this->steps, 'fault') : array_column($this->steps, 'do'), [$this->answers()[$at], $this->steps[$at]['do']]));
+        return array_values(array_diff(array_column($this->steps, $this->kind === QuizKind::Fault ? 'fault' : 'do'), [$this->answers()[$at], $this->steps[$at]['do']]));
     }
 
     /**

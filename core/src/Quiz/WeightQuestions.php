@@ -50,7 +50,8 @@ final readonly class WeightQuestions implements QuestionMaker
     public function ask(string $about, Randomizer $random): QuizQuestion
     {
         $step = $this->typical->low->mg < self::SMALL_MG ? self::MG_PER_G : self::STEP_MG;
-        $asPurchased = Mass::ofMilligrams($step * $random->getInt((int) ceil($this->typical->low->mg / $step), max((int) ceil($this->typical->low->mg / $step), intdiv($this->typical->high->mg, $step))));
+        $least = (int) ceil($this->typical->low->mg / $step);
+        $asPurchased = Mass::ofMilligrams($step * $random->getInt($least, max($least, intdiv($this->typical->high->mg, $step))));
 
         return $this->kind === QuizKind::Estimate ? $this->estimateOf($about, $asPurchased) : $this->oddAmong($about, $asPurchased, $random);
     }

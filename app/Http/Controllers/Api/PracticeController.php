@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\FindLastTry;
+use App\Actions\FindOwnTries;
 use App\Actions\MakeQuiz;
 use App\Http\Resources\PracticeItemView;
 use App\Http\Resources\PracticeView;
 use App\Http\Resources\QuizQuestionView;
 use App\Http\StandardsInBrief;
-use App\Models\Assessment;
 use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
@@ -29,13 +28,13 @@ final class PracticeController
 
     #[OA\Get(path: '/practice', operationId: 'practice', tags: ['practice'])]
     #[OA\Response(response: 200, description: 'Every standard, what whoever asks cuts next first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: PracticeItemView::class)))]
-    public function index(StandardsInBrief $standards, School $school, #[CurrentUser] User $user): JsonResponse
+    public function index(StandardsInBrief $standards, FindOwnTries $tries, School $school, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('practise', PublishedStandard::class);
         $latest = PublishedStandard::latestOfEach()->get();
         $brief = $standards->ofPublished($latest);
         $today = $school->today()->toDateString();
-        $days = self::daysOf($user);
+        $days = $tries->daysOf($user);
         $items = array_values($latest->map(static function (PublishedStandard $it) use ($brief, $days, $today): PracticeItemView {
             $own = $days[$it->key] ?? [];
             $coming = array_filter($own, static fn(string $day): bool => $day >= $today);
@@ -51,11 +50,11 @@ final class PracticeController
     #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'Its method card, and what cost most last time', content: new OA\JsonContent(ref: PracticeView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(PublishedStandard $standard, FindLastTry $last, ShippedDocuments $shipped, School $school, #[CurrentUser] User $user): JsonResponse
+    public function show(PublishedStandard $standard, FindOwnTries $tries, ShippedDocuments $shipped, School $school, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('practise', PublishedStandard::class);
 
-        return new JsonResponse(PracticeView::of($standard, $last->of($user, $standard->key), $shipped, $school));
+        return new JsonResponse(PracticeView::of($standard, $tries->lastReleased($user, $standard->key), $shipped, $school));
     }
 
     #[OA\Get(path: '/practice/{standard}/quiz', operationId: 'quiz', tags: ['practice'])]
@@ -70,17 +69,5 @@ final class PracticeController
         $sentences = $school->sentences();
 
         return new JsonResponse(array_map(static fn(QuizQuestion $it): QuizQuestionView => QuizQuestionView::of($it, $sentences), $making->make($standard, $request->string('round')->toString())));
-    }
-
-    /** @return array<string, list<string>> the days a student is or was at a practical, by key of its standard */
-    private static function daysOf(User $user): array
-    {
-        $days = [];
-        $practicals = Assessment::query()->whereNull('cancelled')->with('held:id,seq,assessment_id,published_standard_id', 'held.standard:id,key')->whereHas('attempts', static fn($attempts) => $attempts->whereRelation('student', 'user_id', $user->id))->get(['id', 'held_on']);
-        foreach ($practicals as $practical) {
-            $days[$practical->held->standard->key][] = $practical->held_on->toDateString();
-        }
-
-        return $days;
     }
 }

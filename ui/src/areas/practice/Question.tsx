@@ -6,6 +6,7 @@ import type { QuizQuestion } from "../../api/types";
 import { useMassWords } from "../../parts/mass";
 import { MassField } from "../../parts/MassField";
 import { useKeys } from "../../parts/useKey";
+import { offBy } from "./offBy";
 
 interface QuestionProps {
   question: QuizQuestion;
@@ -132,14 +133,14 @@ interface EstimateProps {
 }
 
 /** A mass is guessed: within the window is right, and outside it is said by how much. */
-function Estimate({ mass: { low_mg: low, high_mg: high }, isTold, onTell }: EstimateProps) {
+function Estimate({ mass: wanted, isTold, onTell }: EstimateProps) {
   const mass = useMassWords();
   const [typed, setTyped] = useState<number | null>(null);
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (typed === null || isTold) return;
-    const off = Math.max(0, low - typed, typed - high);
-    onTell(off === 0, off === 0 ? "Within the window." : `${mass.full(off)} too ${typed < low ? "little" : "much"}.`);
+    const off = offBy(wanted, typed);
+    onTell(off === 0, off === 0 ? "Within the window." : `${mass.full(off)} too ${typed < wanted.low_mg ? "little" : "much"}.`);
   };
 
   return (

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Attempt;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+
+/** When a student was or will be at a practical by a standard, in whichever version of it, and what came of the last. */
+final readonly class FindOwnTries
+{
+    private const HELD = ['assessment', 'assessment.held:id,seq,assessment_id,published_standard_id', 'assessment.held.standard:id,key'];
+
+    /** @return array<string, list<string>> days, by key of the standard; of practicals that were not called off */
+    public function daysOf(User $user): array
+    {
+        $days = [];
+        foreach (self::of($user)->whereRelation('assessment', 'cancelled', null)->get() as $attempt) {
+            $days[$attempt->assessment->held->standard->key][] = $attempt->assessment->held_on->toDateString();
+        }
+
+        return $days;
+    }
+
+    /** @return Attempt|null the last that is released, with its practical, its release and the seal of that */
+    public function lastReleased(User $user, string $standardKey): ?Attempt
+    {
+        $found = self::of($user)->with('release.seal')->whereHas('release')->get()
+            ->filter(static fn(Attempt $it): bool => $it->assessment->held->standard->key === $standardKey);
+
+        return $found->sortByDesc(static fn(Attempt $it): string => $it->assessment->held_on->toDateString())->first();
+    }
+
+    /** @return Builder<Attempt> */
+    private static function of(User $user): Builder
+    {
+        return Attempt::query()->with(self::HELD)->whereRelation('student', 'user_id', $user->id);
+    }
+}
