@@ -144,8 +144,8 @@ function Estimate({ mass: wanted, isTold, onTell }: EstimateProps) {
   };
 
   return (
-    <Box component="form" onSubmit={submit} sx={{ display: "grid", gridTemplateColumns: "1fr auto", gap: 1, alignItems: "end" }}>
-      <MassField label="Your guess" autoFocus onMass={setTyped} />
+    <Box component="form" onSubmit={submit} sx={{ display: "grid", gridTemplateColumns: "1fr auto", gap: 1, alignItems: "center" }}>
+      <MassField label="Your guess" hint="In g, kg, oz or lb." autoFocus onMass={setTyped} />
       <Button type="submit" disabled={typed === null || isTold}>
         Say it
       </Button>
