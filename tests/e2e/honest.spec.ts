@@ -62,9 +62,29 @@ test("signing out with captures on the device says so; they can be saved as a fi
   expect((await saved).suggestedFilename()).toMatch(/^waiting-.*\.json$/);
   await slip.getByRole("button", { name: "Stay signed in" }).click();
   await expect(waiting(page)).toContainText("1 capture waits");
-  await context.setOffline(false);
-  await expect(waiting(page)).toHaveCount(0);
+  // What goes up while it is asked is said at once.
   await page.getByRole("button", { name: "Sign out" }).click();
+  await expect(slip).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByRole("dialog", { name: "Nothing waits here any more" })).toContainText("is on the server");
+  await page.getByRole("dialog").getByRole("button", { name: "Sign out" }).click();
+  await expect(page.getByLabel("Password")).toBeVisible();
+});
+
+test("signing out gives what is on its way up the time to arrive", async ({ page }) => {
+  await signIn(page);
+  await toTray(page, 8, "inspect");
+  await page.getByRole("button", { name: "Log", exact: true }).click();
+  await page.getByLabel("Note").fill("On its way");
+  await page.route("**/captures", async (route) => {
+    if (route.request().method() === "POST") await expect(page.getByRole("button", { name: "Sending what waits …" })).toBeVisible();
+    await route.continue();
+  });
+  await page.getByRole("button", { name: "Add", exact: true }).click();
+  await page.keyboard.press("Escape");
+  const stored = page.waitForResponse((it) => it.request().method() === "POST" && it.url().endsWith("/captures") && it.ok());
+  await page.getByRole("button", { name: "Sign out" }).click();
+  await stored;
   await expect(page.getByLabel("Password")).toBeVisible();
 });
 
