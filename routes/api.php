@@ -29,6 +29,7 @@ use App\Http\Controllers\Api\PhotoController;
 use App\Http\Controllers\Api\PolicyController;
 use App\Http\Controllers\Api\PotController;
 use App\Http\Controllers\Api\PracticeController;
+use App\Http\Controllers\Api\PracticeTrayController;
 use App\Http\Controllers\Api\PriceController;
 use App\Http\Controllers\Api\PrintController;
 use App\Http\Controllers\Api\PutAwayController;
@@ -153,6 +154,10 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(static function ()
     Route::get('/practice', [PracticeController::class, 'index']);
     Route::get('/practice/{standard}', [PracticeController::class, 'show']);
     Route::get('/practice/{standard}/quiz', [PracticeController::class, 'quiz']);
+    Route::get('/practice/{standard}/due', [PracticeController::class, 'due']);
+    Route::post('/practice/{standard}/facts', [PracticeController::class, 'store']);
+    Route::post('/practice/{standard}/trays/{tray}/captures', [PracticeTrayController::class, 'store']);
+    Route::get('/practice-trays/{tray}', [PracticeTrayController::class, 'show']);
 
     Route::get('/standards', [StandardController::class, 'index']);
     Route::post('/standards/try', [TryStandardController::class, 'store']);

@@ -19,14 +19,14 @@ use Illuminate\Support\Facades\DB;
 /** Makes choices for the school: only what is named changes, on the version it was made for. */
 final readonly class ChooseForSchool
 {
-    private const TEXTS = ['name', 'currency', 'units', 'time_zone'];
+    private const TEXTS = ['name', 'currency', 'units', 'time_zone', 'practice'];
 
     private const MAPS = ['words', 'variants', 'own'];
 
     public function __construct(private School $school, private KeptSchool $kept) {}
 
     /**
-     * @param Node $patch   name, currency, units and time_zone; of words, variants and own only the keys that change, null for what the book says (RFC 7396)
+     * @param Node $patch   name, currency, units, time_zone and practice; of words, variants and own only the keys that change, null for what the book says (RFC 7396)
      * @param int  $version of the settings it was made for
      *
      * @throws \DeftBlade\Core\Json\InvalidPackage where something is chosen that is not offered
@@ -98,7 +98,7 @@ final readonly class ChooseForSchool
     private function chosenSince(int $version, SchoolSettings $now): array
     {
         $before = $this->school->settingsOf(SchoolSetting::query()->where('seq', $version)->first());
-        $flat = static fn(SchoolSettings $it): array => ['name' => $it->name, 'currency' => $it->currency, 'units' => $it->units->value, 'time_zone' => $it->timeZone]
+        $flat = static fn(SchoolSettings $it): array => ['name' => $it->name, 'currency' => $it->currency, 'units' => $it->units->value, 'time_zone' => $it->timeZone, 'practice' => $it->practice->value]
             + self::prefixed('words', $it->words) + self::prefixed('variants', $it->variants) + self::prefixed('own', $it->own);
         $changed = array_diff_assoc($flat($now), $flat($before));
         foreach (array_keys(array_diff_key($flat($before), $flat($now))) as $key) {

@@ -60,6 +60,11 @@ final class Conflict extends \DomainException
         return new self('This result was not released.');
     }
 
+    public static function notYourTray(): self
+    {
+        return new self('This practice tray was begun by somebody else, or by another standard; begin one of your own.');
+    }
+
     public static function appealedBefore(): self
     {
         return new self('This version was appealed against already; what was said then stands.');

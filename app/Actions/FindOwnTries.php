@@ -24,13 +24,18 @@ final readonly class FindOwnTries
         return $days;
     }
 
-    /** @return Attempt|null the last that is released, with its practical, its release and the seal of that */
-    public function lastReleased(User $user, string $standardKey): ?Attempt
+    /** @return list<ReleasedTry> the first first */
+    public function released(User $user, string $standardKey): array
     {
-        $found = self::of($user)->with('release.seal')->whereHas('release')->get()
-            ->filter(static fn(Attempt $it): bool => $it->assessment->held->standard->key === $standardKey);
+        $tries = [];
+        foreach (self::of($user)->with('release.seal')->whereHas('release')->get() as $attempt) {
+            if ($attempt->release !== null && $attempt->assessment->held->standard->key === $standardKey) {
+                $tries[] = ReleasedTry::of($attempt, $attempt->release);
+            }
+        }
+        usort($tries, static fn(ReleasedTry $a, ReleasedTry $b): int => $a->heldOn <=> $b->heldOn);
 
-        return $found->sortByDesc(static fn(Attempt $it): string => $it->assessment->held_on->toDateString())->first();
+        return $tries;
     }
 
     /** @return Builder<Attempt> */

@@ -11,8 +11,11 @@ use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Quiz\Quiz;
 use DeftBlade\Core\Quiz\QuizKind;
 use DeftBlade\Core\Quiz\QuizQuestion;
+use DeftBlade\Core\Quiz\Subject;
 use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Standard\MiseList;
+use DeftBlade\Core\Standard\ReceivingList;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Weighing\Mass;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,7 +31,7 @@ final class QuizTest extends TestCase
     public function testExactlyOneAnswerIsRightByTheStandardItself(string $key): void
     {
         [$standard, $document, $typical] = self::read($key);
-        foreach (Quiz::of($standard, $document, $typical)->questions(self::A_STANDARD, $key) as $question) {
+        foreach (self::quizOf($key)->questions(self::A_STANDARD, $key) as $question) {
             $said = self::texts($question);
             self::assertSame(array_unique($said), $said, "two options read alike: {$question->ask}");
             match ($question->kind) {
@@ -38,6 +41,8 @@ final class QuizTest extends TestCase
                 QuizKind::Level => self::assertSame([$question->right], array_keys(array_filter($standard->criteria[$question->about]->levels, static fn($it): bool => $it->text === $question->ask->figures['after']))),
                 QuizKind::Estimate => self::assertWanted($standard, $question, $typical),
                 QuizKind::Odd => self::assertOneIsOdd($standard, $question),
+                QuizKind::Order => self::assertFirst($document, $question, $said),
+                QuizKind::Arrives, QuizKind::Starts => self::assertOnList($standard->species, $question, $said),
             };
         }
     }
@@ -45,9 +50,9 @@ final class QuizTest extends TestCase
     #[DataProvider('standards')]
     public function testEveryQuestionCanBeSaid(string $key): void
     {
-        [$standard, $document, $typical] = self::read($key);
+        [$standard] = self::read($key);
         $sentences = Sentences::plain($standard);
-        foreach (Quiz::of($standard, $document, $typical)->questions(14, 'said') as $question) {
+        foreach (self::quizOf($key)->questions(20, 'said') as $question) {
             foreach ([$question->ask, $question->why, ...$question->options] as $message) {
                 self::assertDoesNotMatchRegularExpression('/[{}]|^\s*$/', $sentences->say($message));
             }
@@ -56,7 +61,7 @@ final class QuizTest extends TestCase
 
     public function testTheSameSeedAsksTheSameAndAnotherAsksOtherwise(): void
     {
-        $quiz = Quiz::of(...self::read('chicken-eight-piece'));
+        $quiz = self::quizOf('chicken-eight-piece');
         self::assertEquals($quiz->questions(20, 'monday'), $quiz->questions(20, 'monday'));
         self::assertNotEquals($quiz->questions(20, 'monday'), $quiz->questions(20, 'tuesday'));
         // A longer round begins like a shorter one.
@@ -65,8 +70,8 @@ final class QuizTest extends TestCase
 
     public function testKindsTakeTurnsAndNothingIsAskedTwiceWhileThereIsSomethingElse(): void
     {
-        $questions = Quiz::of(...self::read('chicken-eight-piece'))->questions(21, 'turns');
-        self::assertSame(array_map(static fn(QuizKind $it): string => $it->value, [QuizKind::Goes, QuizKind::Next, QuizKind::Estimate, QuizKind::Level, QuizKind::Holds, QuizKind::Fault, QuizKind::Odd]), array_map(static fn(QuizQuestion $it): string => $it->kind->value, array_slice($questions, 0, 7)));
+        $questions = self::quizOf('chicken-eight-piece')->questions(21, 'turns');
+        self::assertSame(array_map(static fn(QuizKind $it): string => $it->value, [QuizKind::Goes, QuizKind::Next, QuizKind::Estimate, QuizKind::Level, QuizKind::Holds, QuizKind::Fault, QuizKind::Odd, QuizKind::Order, QuizKind::Arrives, QuizKind::Starts]), array_map(static fn(QuizQuestion $it): string => $it->kind->value, array_slice($questions, 0, 10)));
         $asked = array_map(static fn(QuizQuestion $it): string => "{$it->kind->value} $it->about", $questions);
         self::assertSame(array_unique($asked), $asked);
     }
@@ -86,7 +91,7 @@ final class QuizTest extends TestCase
             'card' => array_map(static fn(string $do): object => (object) ['do' => $do, 'look' => 'Look.', 'hand' => 'Hand.', 'fault' => 'The same.'], ['Open it.', 'Turn it.', 'Open it.', 'Close it.']),
         ];
         $node = Node::of($document, 'standard');
-        $questions = Quiz::of(Standard::read($node), $node, TypicalMass::unknown())->questions(60, 'own');
+        $questions = Quiz::of(Standard::read($node), $node, TypicalMass::unknown(), self::nothing(), self::mise())->questions(60, 'own');
         self::assertCount(60, $questions);
         foreach ($questions as $question) {
             self::assertNotContains([$question->kind, $question->about], [[QuizKind::Goes, 'saddle.left'], [QuizKind::Goes, 'saddle.right'], [QuizKind::Next, '0'], [QuizKind::Next, '2']]);
@@ -98,11 +103,24 @@ final class QuizTest extends TestCase
         }
     }
 
+    /** What is asked anew by its subject is the question of that subject, and nothing else. */
+    public function testEverySubjectIsAskedByItself(): void
+    {
+        $quiz = self::quizOf('salmon-fillets-ribs-trimmed');
+        $subjects = $quiz->subjects('monday');
+        $keys = array_map(static fn(Subject $it): string => $it->key(), $subjects);
+        self::assertSame(array_unique($keys), $keys);
+        self::assertNotSame($keys, array_map(static fn(Subject $it): string => $it->key(), $quiz->subjects('tuesday')));
+        self::assertSame($keys, array_map(static fn(QuizQuestion $it): string => (new Subject($it->kind, $it->about))->key(), $quiz->ask($subjects, 'again')));
+        $round = array_map(static fn(QuizQuestion $it): string => "{$it->kind->value} $it->about", $quiz->questions(count($subjects), 'monday'));
+        self::assertSame([], array_diff($round, $keys));
+    }
+
     public function testAStandardWithNothingToAskAboutAsksNothing(): void
     {
         $document = (object) ['key' => 'whole', 'frame' => null, 'time' => null, 'carcass' => (object) ['key' => 'egg', 'parts' => [(object) ['id' => 'egg', 'share' => 1.0]]], 'pieces' => [(object) ['id' => 'egg', 'parts' => ['egg']]]];
         $node = Node::of($document, 'standard');
-        $kinds = array_map(static fn(QuizQuestion $it): QuizKind => $it->kind, Quiz::of(Standard::read($node), $node, TypicalMass::unknown())->questions(10, 'egg'));
+        $kinds = array_map(static fn(QuizQuestion $it): QuizKind => $it->kind, Quiz::of(Standard::read($node), $node, TypicalMass::unknown(), self::nothing(), self::mise())->questions(10, 'egg'));
         self::assertSame([QuizKind::Estimate], array_values(array_unique($kinds, SORT_REGULAR)));
     }
 
@@ -135,6 +153,25 @@ final class QuizTest extends TestCase
         $right = $question->kind === QuizKind::Fault ? $card[(int) $question->about]->at('fault')->text() : $card[(int) $question->about + 1]->at('do')->text();
         self::assertSame([$question->right], array_keys(array_filter($said, static fn(string $it): bool => $it === $right)));
         self::assertNotContains($card[(int) $question->about]->at('do')->text(), $said);
+    }
+
+    /** @param list<string> $said */
+    private static function assertFirst(Node $document, QuizQuestion $question, array $said): void
+    {
+        $card = array_map(static fn(Node $it): string => $it->at('do')->text(), $document->itemsOf('card'));
+        $places = array_map(static fn(string $it): array => array_keys($card, $it, true), $said);
+        self::assertSame([1], array_values(array_unique(array_map(count(...), $places))));
+        self::assertSame($question->right, array_search(min(array_column($places, 0)), array_column($places, 0), true));
+    }
+
+    /** @param list<string> $said */
+    private static function assertOnList(string $species, QuizQuestion $question, array $said): void
+    {
+        $shipped = new ShippedDocuments();
+        $decides = $question->kind === QuizKind::Arrives
+            ? array_column(array_map(static fn($it): array => [$it->otherwise, $it->refuses], $shipped->receiving($species)->items), 1, 0)
+            : array_column(array_map(static fn($it): array => [$it->title, $it->isSafety], $shipped->mise($species)->items), 1, 0);
+        self::assertSame([$question->right], array_keys(array_filter($said, static fn(string $it): bool => $decides[$it])));
     }
 
     private static function assertWanted(Standard $standard, QuizQuestion $question, TypicalMass $typical): void
@@ -173,6 +210,24 @@ final class QuizTest extends TestCase
         $plain = Sentences::plain(null);
 
         return array_map(static fn(Message $it): string => is_string($it->figures['title'] ?? null) && count($it->figures) === 1 ? $it->figures['title'] : $plain->say($it), $question->options);
+    }
+
+    private static function quizOf(string $key): Quiz
+    {
+        $shipped = new ShippedDocuments();
+        [$standard, $document, $typical] = self::read($key);
+
+        return Quiz::of($standard, $document, $typical, $shipped->receiving($standard->species), $shipped->mise($standard->species));
+    }
+
+    private static function nothing(): ReceivingList
+    {
+        return ReceivingList::read(Node::of(new \stdClass()), null);
+    }
+
+    private static function mise(): MiseList
+    {
+        return MiseList::read(Node::of((object) ['items' => []]), null);
     }
 
     /** @return array{Standard, Node, TypicalMass} */

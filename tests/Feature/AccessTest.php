@@ -45,7 +45,8 @@ final class AccessTest extends TestCase
         'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'ic', 'GET /assessments/{assessment}/moderation' => 'ic',
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
         'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /attempts/{attempt}/released.pdf' => 'iac', 'GET /results' => 'iacs', 'GET /attempts/{attempt}/appeals' => 'iac', 'PUT /attempts/{attempt}/appeals/{appeal}' => '', 'PUT /appeals/{appeal}/assignee/{entry}' => 'ic', 'PUT /appeals/{appeal}/decisions/{entry}' => 'iac', 'GET /appeals/{appeal}/file.pdf' => 'iac', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
-        'GET /practice' => 'iacs', 'GET /practice/{standard}' => 'iacs', 'GET /practice/{standard}/quiz' => 'iacs',
+        'GET /practice' => 'iacs', 'GET /practice/{standard}' => 'iacs', 'GET /practice/{standard}/quiz' => 'iacs', 'GET /practice/{standard}/due' => 'iacs', 'POST /practice/{standard}/facts' => 'iacs',
+        'POST /practice/{standard}/trays/{tray}/captures' => 'iacs', 'GET /practice-trays/{tray}' => 'iacs',
         'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',
         'GET /standards/{standard}/sheet.pdf' => 'iac', 'GET /standards/{standard}/document' => 'iac',
     ];
@@ -130,6 +131,7 @@ final class AccessTest extends TestCase
             '{check}' => '0198c000-0000-7000-8000-000000000002',
             '{draft}' => '0198c000-0000-7000-8000-000000000001',
             '{sha256}' => str_repeat('0', 64),
+            '{tray}' => '0198c000-0000-7000-8000-000000000007',
             '{person}' => User::query()->where('email', 'teodor@tollgate-quay.example')->firstOrFail()->id,
             '{group}' => StudentGroup::query()->firstOrFail()->id,
             '{student}' => $student->id,

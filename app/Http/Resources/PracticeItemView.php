@@ -26,12 +26,14 @@ final readonly class PracticeItemView
         public ?string $next_on,
         #[OA\Property(description: 'How often whoever asks was at a practical by it so far.')]
         public int $tries,
+        #[OA\Property(description: 'Questions that whoever asks answered before and that are due again.')]
+        public int $due,
         #[OA\Property]
         public SmallMapView $map,
     ) {}
 
-    public static function of(PublishedStandard $standard, StandardInBrief $brief, ?string $nextOn, int $tries): self
+    public static function of(PublishedStandard $standard, StandardInBrief $brief, ?string $nextOn, int $tries, int $due): self
     {
-        return new self($standard->id, $brief->title, $brief->species, $brief->pieces, $brief->standardMs, $nextOn, $tries, $brief->map);
+        return new self($standard->id, $brief->title, $brief->species, $brief->pieces, $brief->standardMs, $nextOn, $tries, $due, $brief->map);
     }
 }

@@ -4,21 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\Attempt;
-use App\Models\PublishedStandard;
+use App\Actions\OwnProgress;
+use App\Actions\OwnTray;
+use App\Actions\PractisedStandard;
+use App\Actions\ReleasedTry;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Practice\WorthMost;
 use DeftBlade\Core\Shipped\ShippedDocuments;
-use DeftBlade\Core\Standard\Standard;
 use OpenApi\Attributes as OA;
 
-/** A standard to follow along with: its method card and cautions, as it is held here and in the words of the school. */
+/** A standard to practise: its method card and cautions, in the words of the school, and how whoever asks comes on with it. */
 #[OA\Schema]
 final readonly class PracticeView
 {
     /**
      * @param list<MethodStepView> $steps
      * @param list<string>         $cautions
+     * @param list<TryView>        $tries
+     * @param list<WorthMostView>  $worth
      */
     private function __construct(
         #[OA\Property]
@@ -31,24 +35,32 @@ final readonly class PracticeView
         public array $cautions,
         #[OA\Property]
         public SmallMapView $map,
-        #[OA\Property(description: 'Null where no result by it is released to whoever asks.')]
-        public ?LastTryView $last,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: TryView::class), description: 'Released results and practice trays of whoever asks, the first first.')]
+        public array $tries,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WorthMostView::class), description: 'What is worth most now, the largest first.')]
+        public array $worth,
+        #[OA\Property(ref: CurveView::class, nullable: true, description: 'Null where no time is asked for, or none was taken.')]
+        public ?CurveView $curve,
+        #[OA\Property(description: 'Questions that were answered before and are due again.')]
+        public int $due,
     ) {}
 
-    /** @param Attempt|null $last of whoever asks, with its release */
-    public static function of(PublishedStandard $published, ?Attempt $last, ShippedDocuments $shipped, School $school): self
+    public static function of(PractisedStandard $practised, OwnProgress $progress, int $due, ShippedDocuments $shipped, School $school): self
     {
-        $node = Node::of($school->said($school->held($published->document)), 'standard');
-        $standard = Standard::read($node);
-        $plan = $shipped->planOf($standard->carcass);
+        $plan = $shipped->planOf($practised->standard->carcass);
+        $tries = [...array_map(static fn(ReleasedTry $it): TryView => TryView::released($it), $progress->released), ...array_map(static fn(OwnTray $it): TryView => TryView::practised($it), array_reverse($progress->trays))];
+        usort($tries, static fn(TryView $a, TryView $b): int => $a->on <=> $b->on);
 
         return new self(
-            $published->id,
-            $standard->title,
-            array_map(MethodStepView::of(...), $node->itemsOf('card')),
-            array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
-            SmallMapView::of($standard, $plan === null ? null : Node::of($plan, 'plan')),
-            $last?->release === null ? null : LastTryView::of($last, $last->release),
+            $practised->published->id,
+            $practised->standard->title,
+            array_map(MethodStepView::of(...), $practised->node->itemsOf('card')),
+            array_map(static fn(Node $it): string => $it->text(), $practised->node->itemsOf('cautions')),
+            SmallMapView::of($practised->standard, $plan === null ? null : Node::of($plan, 'plan')),
+            $tries,
+            array_map(static fn(WorthMost $it): WorthMostView => WorthMostView::of($it, $school), $progress->worth),
+            $progress->curve === null ? null : CurveView::of($progress->curve),
+            $due,
         );
     }
 }

@@ -22,6 +22,8 @@ final readonly class QuizQuestionView
     private function __construct(
         #[OA\Property]
         public QuizKind $kind,
+        #[OA\Property(description: 'What is asked about: id of a part, piece, criterion, item, or a step counted from 0.')]
+        public string $about,
         #[OA\Property]
         public string $ask,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Empty where a mass is asked for.')]
@@ -42,6 +44,6 @@ final readonly class QuizQuestionView
     {
         $mass = static fn(MassWanted $wanted): array => ['low_mg' => $wanted->low->mg, 'high_mg' => $wanted->high->mg, 'expected_mg' => $wanted->expected->mg];
 
-        return new self($it->kind, $sentences->say($it->ask), array_map(static fn(Message $option): string => $sentences->say($option), $it->options), $it->right, $it->mass === null ? null : $mass($it->mass), $sentences->say($it->why));
+        return new self($it->kind, $it->about, $sentences->say($it->ask), array_map(static fn(Message $option): string => $sentences->say($option), $it->options), $it->right, $it->mass === null ? null : $mass($it->mass), $sentences->say($it->why));
     }
 }

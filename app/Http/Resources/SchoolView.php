@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\School\School;
 use DeftBlade\Core\Money\Currency;
+use DeftBlade\Core\School\PracticeShown;
 use DeftBlade\Core\Variant\Question;
 use DeftBlade\Core\Variant\Variant;
 use DeftBlade\Core\Vocabulary\Term;
@@ -37,6 +38,8 @@ final readonly class SchoolView
         public string $time_zone,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'The time zones there are.')]
         public array $time_zones,
+        #[OA\Property(type: 'string', enum: PracticeShown::class, description: 'Who sees how much a student practises.')]
+        public PracticeShown $practice,
         #[OA\Property(description: 'What a change is made to (If-Match).')]
         public int $version,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ChoiceView::class))]
@@ -60,6 +63,7 @@ final readonly class SchoolView
             $school->settings->units,
             $school->settings->timeZone,
             \DateTimeZone::listIdentifiers(),
+            $school->settings->practice,
             $school->version,
             array_values(array_map(static fn(Term $it): ChoiceView => ChoiceView::ofTerm($it, $school), $school->lexicon->terms)),
             array_values(array_map(static fn(Question $it): ChoiceView => new ChoiceView(

@@ -43,6 +43,12 @@ final readonly class Grade
         return new self($uncapped, $total, $policy->bandOf($total), $named, $weight, $ceiling);
     }
 
+    /** Under the caps in force, before it is rounded. */
+    public function held(): ?float
+    {
+        return $this->uncapped === null ? null : min($this->uncapped, $this->ceiling);
+    }
+
     /** Whether so many points more or less could put the total into another band. */
     public function isNearABand(float $points, Policy $policy): bool
     {

@@ -286,13 +286,21 @@ enum MessageCode: string
     case QuizEstimateWhy = 'quiz.estimate_why';
     case QuizOdd = 'quiz.odd';
     case QuizWeight = 'quiz.weight';
+    case QuizOrder = 'quiz.order';
+    case QuizOrderWhy = 'quiz.order_why';
+    case QuizArrives = 'quiz.arrives';
+    case QuizArrivesWhy = 'quiz.arrives_why';
+    case QuizStarts = 'quiz.starts';
+    case QuizStartsWhy = 'quiz.starts_why';
 
     /** @return list<string> the names of its figures, all of which it always has */
     public function figures(): array
     {
         return match ($this) {
-            self::QuizText, self::QuizGoes, self::QuizHolds, self::QuizNext, self::QuizFault => ['title'],
-            self::QuizGoesWhy => ['title', 'after'],
+            self::QuizText, self::QuizStartsWhy, self::QuizGoes, self::QuizHolds, self::QuizNext, self::QuizFault => ['title'],
+            self::QuizGoesWhy, self::QuizArrivesWhy => ['title', 'after'],
+            self::QuizOrder, self::QuizArrives, self::QuizStarts => [],
+            self::QuizOrderWhy => ['title', 'step'],
             self::QuizNextWhy, self::QuizFaultWhy => ['before', 'after'],
             self::QuizLevel => ['title', 'after', 'steps'],
             self::QuizLevelWhy => ['step', 'steps', 'after'],

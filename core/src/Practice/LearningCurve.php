@@ -38,9 +38,9 @@ final readonly class LearningCurve implements Computation
 
     public function answer(): array
     {
-        [$first, $exponent] = [$this->first(), $this->exponent()];
+        $exponent = $this->exponent();
 
-        return ['first_s' => $first, 'exponent' => $exponent, 'rate' => 2 ** $exponent, 'r2' => $this->r2(), 'tries_to_standard' => $this->triesToStandard($first, $exponent)];
+        return ['first_s' => $this->first(), 'exponent' => $exponent, 'rate' => 2 ** $exponent, 'r2' => $this->r2(), 'tries_to_standard' => $this->triesToStandard()];
     }
 
     private function exponent(): float
@@ -62,8 +62,9 @@ final readonly class LearningCurve implements Computation
     }
 
     /** The first try after those made that comes to the standard; 0 where the last did, null where none will. */
-    private function triesToStandard(float $first, float $exponent): ?int
+    public function triesToStandard(): ?int
     {
+        [$first, $exponent] = [$this->first(), $this->exponent()];
         $made = count($this->seconds);
         if ($this->seconds[$made - 1] <= $this->standardS) {
             return 0;

@@ -6,6 +6,8 @@ namespace DeftBlade\Core\Quiz;
 
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Standard\MiseList;
+use DeftBlade\Core\Standard\ReceivingList;
 use DeftBlade\Core\Standard\Standard;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
@@ -16,8 +18,12 @@ final readonly class Quiz
     /** @param array<string, QuestionMaker> $makers by kind, those that have something to ask about */
     private function __construct(private array $makers) {}
 
-    /** @param Node $document of the standard, for its method card */
-    public static function of(Standard $standard, Node $document, TypicalMass $typical): self
+    /**
+     * @param Node          $document  of the standard, for its method card
+     * @param ReceivingList $receiving of its species
+     * @param MiseList      $mise      likewise
+     */
+    public static function of(Standard $standard, Node $document, TypicalMass $typical, ReceivingList $receiving, MiseList $mise): self
     {
         $card = $document->itemsOf('card');
         $makers = [
@@ -28,6 +34,9 @@ final readonly class Quiz
             QuizKind::Holds->value => new PieceQuestions($standard),
             QuizKind::Fault->value => StepQuestions::fault($card),
             QuizKind::Odd->value => WeightQuestions::odd($standard, $typical),
+            QuizKind::Order->value => new OrderQuestions($card),
+            QuizKind::Arrives->value => ListQuestions::arrives($receiving),
+            QuizKind::Starts->value => ListQuestions::starts($mise),
         ];
 
         return new self(array_filter($makers, static fn(QuestionMaker $it): bool => $it->subjects() !== []));
@@ -40,7 +49,7 @@ final readonly class Quiz
      */
     public function questions(int $count, string $seed): array
     {
-        $random = new Randomizer(new Xoshiro256StarStar(hash('sha256', $seed, true)));
+        $random = self::seeded($seed);
         $subjects = array_map(static fn(QuestionMaker $it): array => $random->shuffleArray($it->subjects()), $this->makers);
         $questions = [];
         for ($round = 0; $this->makers !== [] && count($questions) < $count; $round++) {
@@ -52,5 +61,37 @@ final readonly class Quiz
         }
 
         return $questions;
+    }
+
+    /** @return list<Subject> everything that can be asked about, once, one of each kind in turn as long as there are; in the same order for the same seed */
+    public function subjects(string $seed): array
+    {
+        $random = self::seeded($seed);
+        $shuffled = array_map(static fn(QuestionMaker $it): array => $random->shuffleArray($it->subjects()), $this->makers);
+        $subjects = [];
+        for ($round = 0; $round < max([0, ...array_map(count(...), $shuffled)]); $round++) {
+            foreach ($shuffled as $kind => $abouts) {
+                array_push($subjects, ...isset($abouts[$round]) ? [new Subject(QuizKind::from($kind), $abouts[$round])] : []);
+            }
+        }
+
+        return $subjects;
+    }
+
+    /**
+     * @param list<Subject> $subjects of this quiz
+     *
+     * @return list<QuizQuestion> in the order of the subjects
+     */
+    public function ask(array $subjects, string $seed): array
+    {
+        $random = self::seeded($seed);
+
+        return array_map(fn(Subject $it): QuizQuestion => $this->makers[$it->kind->value]->ask($it->about, $random), $subjects);
+    }
+
+    private static function seeded(string $seed): Randomizer
+    {
+        return new Randomizer(new Xoshiro256StarStar(hash('sha256', $seed, true)));
     }
 }

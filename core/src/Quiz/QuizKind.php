@@ -21,4 +21,10 @@ enum QuizKind: string
     case Estimate = 'estimate';
     /** Which of these weights cannot be right? */
     case Odd = 'odd';
+    /** Which of these steps is done first? */
+    case Order = 'order';
+    /** What sends a carcass back when it arrives? */
+    case Arrives = 'arrives';
+    /** What does nobody cut without? */
+    case Starts = 'starts';
 }

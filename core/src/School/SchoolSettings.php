@@ -35,17 +35,17 @@ final readonly class SchoolSettings
      * @param array<string, string> $variants the variant by question
      * @param array<string, string> $own      words that no term offers: the school's by the book's
      */
-    private function __construct(public string $name, public string $currency, public Units $units, public string $timeZone, public array $words, public array $variants, public array $own) {}
+    private function __construct(public string $name, public string $currency, public Units $units, public string $timeZone, public array $words, public array $variants, public array $own, public PracticeShown $practice) {}
 
     public static function ofTheBook(): self
     {
-        return new self('', self::CURRENCY, Units::Metric, self::TIME_ZONE, [], [], []);
+        return new self('', self::CURRENCY, Units::Metric, self::TIME_ZONE, [], [], [], PracticeShown::Own);
     }
 
     /** @throws \DeftBlade\Core\Json\InvalidPackage where something is chosen that is not offered */
     public static function read(Node $node, Lexicon $lexicon, VariantCatalogue $catalogue): self
     {
-        $node->keys(['units', 'words', 'variants'], ['own', 'time_zone', 'name', 'currency']);
+        $node->keys(['units', 'words', 'variants'], ['own', 'time_zone', 'name', 'currency', 'practice']);
 
         return new self(
             $node->has('name') ? trim($node->at('name')->text(self::LONGEST_NAME)) : '',
@@ -55,6 +55,7 @@ final readonly class SchoolSettings
             self::choices($node->at('words'), array_map(static fn(Term $it): array => array_keys($it->wordings), $lexicon->terms)),
             self::choices($node->at('variants'), array_map(static fn(Question $it): array => array_keys($it->variants), $catalogue->questions)),
             $node->has('own') ? self::ownWords($node->at('own')) : [],
+            $node->has('practice') ? $node->at('practice')->oneOf(PracticeShown::class) : PracticeShown::Own,
         );
     }
 
@@ -73,6 +74,7 @@ final readonly class SchoolSettings
             'time_zone' => $this->timeZone,
             'words' => (object) $this->words,
             'variants' => (object) $this->variants,
+            'practice' => $this->practice->value,
             'own' => array_map(static fn(string $book, string $said): \stdClass => (object) ['book' => $book, 'school' => $said], array_map(strval(...), array_keys($this->own)), array_values($this->own)),
         ];
     }

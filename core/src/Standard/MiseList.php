@@ -33,6 +33,12 @@ final readonly class MiseList
         return new self($items);
     }
 
+    /** @param callable(string): string $say says a text in the words of a school */
+    public function said(callable $say): self
+    {
+        return new self(array_map(static fn(MiseItem $it): MiseItem => new MiseItem($it->id, $say($it->title), $it->isSafety), $this->items));
+    }
+
     /** @return list<MiseItem> those that nobody should cut without */
     public function safetyItems(): array
     {

@@ -31,6 +31,12 @@ final readonly class ReceivingList
         return new self($items);
     }
 
+    /** @param callable(string): string $say says a text in the words of a school */
+    public function said(callable $say): self
+    {
+        return new self(array_map(static fn(ReceivingItem $it): ReceivingItem => new ReceivingItem($it->id, $say($it->title), $say($it->otherwise), $it->refuses, $it->defects), $this->items));
+    }
+
     /** The list for one standard: of the defects an item may be, those the standard excuses, a side of one too ("torn-skin", "broken-wing.left"). */
     public function for(Standard $standard): self
     {

@@ -1005,9 +1005,77 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** @description A round for a whole class. */
         get: operations["quiz"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/practice/{standard}/due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description A round for whoever asks: what is due again, then what was never asked, what cost them points first. */
+        get: operations["dueQuestions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/practice/{standard}/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Takes down what was answered, and that a card was followed to its end; each id is accepted once, so a request may be sent again. */
+        post: operations["practised"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/practice-trays/{tray}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practiceTray"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/practice/{standard}/trays/{tray}/captures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Takes captures of a practice tray down, all or none; the first begin it. Each id is accepted once, so a request may be sent again. */
+        post: operations["practiceCapture"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2574,6 +2642,17 @@ export interface components {
              */
             kappa: number | null;
         };
+        /** @description A criterion as somebody judged their own tray, beside what assessors gave them last. */
+        CriterionApartView: {
+            criterion: string;
+            title: string;
+            /** @description The step they gave themselves, from 1. */
+            own: number;
+            /** @description The step assessors gave, from 1. */
+            given: number;
+            /** @description Steps that they are kinder to themselves by; less than 0 where they are harder. */
+            kinder: number;
+        };
         /** @description How two assessors saw one criterion. */
         CriterionLooksView: {
             criterion: string;
@@ -2593,6 +2672,17 @@ export interface components {
             present: components["schemas"]["PresentView"][];
             /** @description The clock of the server, in ms since 1970. */
             now_ms: number;
+        };
+        /** @description How the time stands to the standard over the tries. */
+        CurveView: {
+            /** @description That have a time. */
+            tries: number;
+            /** @description More that it takes before anything is said about those to come. */
+            missing: number;
+            /** @description With the time allowance of whoever asks. */
+            standard_ms: number;
+            /** @description The first try that should come to the standard; 0 where the last did; null where too little is known, or none will. */
+            at_try: number | null;
         };
         /** @description What one cut came to. */
         CutCostView: {
@@ -2914,18 +3004,6 @@ export interface components {
             title: string;
             /** @description The usual fault there. */
             fault: string;
-        };
-        /** @description The last released result of whoever asks by a standard, and what to change first. */
-        LastTryView: {
-            /** Format: uuid */
-            attempt: string;
-            /** Format: date */
-            held_on: string;
-            /** Format: float */
-            total: number | null;
-            band: string | null;
-            /** @description What cost most, the largest first. */
-            worth: components["schemas"]["WorthView"][];
         };
         /** @description A practical, and how much of it is put away. */
         LedgerPracticalView: {
@@ -3490,16 +3568,53 @@ export interface components {
             next_on: string | null;
             /** @description How often whoever asks was at a practical by it so far. */
             tries: number;
+            /** @description Questions that whoever asks answered before and that are due again. */
+            due: number;
             map: components["schemas"]["SmallMapView"];
         };
-        /** @description A standard to follow along with: its method card and cautions, as it is held here and in the words of the school. */
+        /** @description What can be practised, and how whoever asks stands to it. */
+        PracticeShelfView: {
+            /** @description What whoever asks cuts next first. */
+            items: components["schemas"]["PracticeItemView"][];
+            /** @description Days in a row on which they practised. */
+            streak: number;
+            /** @description Whether instructors see how much was practised. */
+            shown: boolean;
+        };
+        /** @description A practice tray as it stands: the same windows and the same balance as any, and no mark. */
+        PracticeTrayView: {
+            /** Format: uuid */
+            tray: string;
+            /** Format: uuid */
+            standard_id: string;
+            standard: components["schemas"]["Standard"];
+            layout: components["schemas"]["TrayLayoutView"];
+            /** @description What the scrape is called. */
+            scrape_title: string;
+            holds: components["schemas"]["HoldsView"];
+            result: components["schemas"]["AttemptResult"];
+            /** @description Milliseconds since 1970 by the device that started the clock; null while it stands. */
+            running_since_ms: number | null;
+            captures: components["schemas"]["SentCapture"][];
+            advice: string[];
+            cautions: string[];
+            /** @description How they judged themselves, beside the last released result. */
+            apart: components["schemas"]["CriterionApartView"][];
+        };
+        /** @description A standard to practise: its method card and cautions, in the words of the school, and how whoever asks comes on with it. */
         PracticeView: {
             id: string;
             title: string;
             steps: components["schemas"]["MethodStepView"][];
             cautions: string[];
             map: components["schemas"]["SmallMapView"];
-            last: components["schemas"]["LastTryView"] | null;
+            /** @description Released results and practice trays of whoever asks, the first first. */
+            tries: components["schemas"]["TryView"][];
+            /** @description What is worth most now, the largest first. */
+            worth: components["schemas"]["WorthMostView"][];
+            curve: components["schemas"]["CurveView"] | null;
+            /** @description Questions that were answered before and are due again. */
+            due: number;
         };
         /** @description Somebody who has a tray open. */
         PresentView: {
@@ -3556,6 +3671,8 @@ export interface components {
         /** @description A question with its answer: nothing hangs on it, and it is answered without a network too. */
         QuizQuestionView: {
             kind: Record<string, never>;
+            /** @description What is asked about: id of a part, piece, criterion, item, or a step counted from 0. */
+            about: string;
             ask: string;
             /** @description Empty where a mass is asked for. */
             options: string[];
@@ -3665,6 +3782,11 @@ export interface components {
             time_zone: string;
             /** @description The time zones there are. */
             time_zones: string[];
+            /**
+             * @description Who sees how much a student practises.
+             * @enum {string}
+             */
+            practice: "own" | "staff";
             /** @description What a change is made to (If-Match). */
             version: number;
             words: components["schemas"]["ChoiceView"][];
@@ -4120,6 +4242,36 @@ export interface components {
             new_total: number | null;
             new_band: string | null;
         };
+        /** @description One try at a standard: a released result, or a tray that was practised. */
+        TryView: {
+            /**
+             * Format: uuid
+             * @description Null of a practice tray.
+             */
+            attempt: string | null;
+            /**
+             * Format: uuid
+             * @description Null of a released result.
+             */
+            tray: string | null;
+            /** Format: date */
+            on: string;
+            /**
+             * Format: float
+             * @description Null of a practice tray: nobody grades it.
+             */
+            total: number | null;
+            band: string | null;
+            /**
+             * Format: float
+             * @description The share of the AP weight that went into cuts.
+             */
+            yield_share: number | null;
+            running_ms: number | null;
+            /** @description Pieces that lie in their window, of those weighed. */
+            met: number | null;
+            weighed: number | null;
+        };
         /** @description Why a tray should be marked twice, as a code and as the school says it. */
         TwiceCauseView: {
             /** @enum {string} */
@@ -4247,6 +4399,22 @@ export interface components {
             money: components["schemas"]["FlowMoneyView"];
             places: components["schemas"]["FlowPlaceView"][];
             bands: components["schemas"]["FlowBandView"][];
+        };
+        /** @description One thing that would have given points in the last tries. */
+        WorthMostView: {
+            /** @description What it was, the last time. */
+            text: string;
+            /**
+             * Format: float
+             * @description Of the total, the mean over the tries looked at: each graded again with this one thing better.
+             */
+            points: number;
+            /** @description Tries in which it would have given points. */
+            times: number;
+            /** @description Tries looked at. */
+            tries: number;
+            /** @description The level above, as the standard describes it; null of what has none. */
+            next: string | null;
         };
         /** @description Something that cost points, and what the next step would be. */
         WorthView: {
@@ -6949,7 +7117,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PracticeItemView"][];
+                    "application/json": components["schemas"]["PracticeShelfView"];
                 };
             };
         };
@@ -6965,7 +7133,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Its method card, and what cost most last time */
+            /** @description Its method card, and how whoever asks comes on with it */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6980,7 +7148,7 @@ export interface operations {
     quiz: {
         parameters: {
             query: {
-                /** @description The same round asks the same. */
+                /** @description The same round asks the same of everybody. */
                 round: string;
             };
             header?: never;
@@ -7000,6 +7168,145 @@ export interface operations {
                     "application/json": components["schemas"]["QuizQuestionView"][];
                 };
             };
+            422: components["responses"]["Problem"];
+        };
+    };
+    dueQuestions: {
+        parameters: {
+            query: {
+                /** @description Of today, from 1; the same round asks the same all day. */
+                round: number;
+            };
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Questions with their answers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuizQuestionView"][];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    practised: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description What the device is called. */
+                    device: string;
+                    /** @description What the clock of the device was put right by. */
+                    offset_ms?: number;
+                    facts: {
+                        /** Format: uuid */
+                        id: string;
+                        /** Format: date-time */
+                        at: string;
+                        /**
+                         * @description A question that was answered, or a card followed to its end.
+                         * @enum {string}
+                         */
+                        kind: "answer" | "followed";
+                        /**
+                         * @description Of an answer: the kind of question.
+                         * @enum {string}
+                         */
+                        question?: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts";
+                        /** @description Of an answer: what was asked about. */
+                        about?: string;
+                        /**
+                         * @description Of an answer.
+                         * @enum {string}
+                         */
+                        how?: "right" | "near" | "missed";
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Taken */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    practiceTray: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tray: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The tray as it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeTrayView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    practiceCapture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+                /** @description Made by the device. */
+                tray: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description What the device is called. */
+                    device: string;
+                    /** @description What the clock of the device was put right by. */
+                    offset_ms?: number;
+                    captures: components["schemas"]["SentCapture"][];
+                };
+            };
+        };
+        responses: {
+            /** @description Taken; the tray as it stands now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeTrayView"];
+                };
+            };
+            409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };
@@ -7451,6 +7758,11 @@ export interface operations {
                     /** @enum {string} */
                     units?: "metric" | "us";
                     time_zone?: string;
+                    /**
+                     * @description Who sees how much a student practises.
+                     * @enum {string}
+                     */
+                    practice?: "own" | "staff";
                     words?: {
                         [key: string]: string | null;
                     };

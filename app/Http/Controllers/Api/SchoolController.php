@@ -11,6 +11,7 @@ use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\School\PracticeShown;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -36,6 +37,7 @@ final class SchoolController
         new OA\Property(property: 'currency', type: 'string'),
         new OA\Property(property: 'units', type: 'string', enum: ['metric', 'us']),
         new OA\Property(property: 'time_zone', type: 'string'),
+        new OA\Property(property: 'practice', description: 'Who sees how much a student practises.', type: 'string', enum: PracticeShown::class),
         new OA\Property(property: 'words', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),
         new OA\Property(property: 'variants', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),
         new OA\Property(property: 'own', description: 'Words of the school by those of the book; null takes one back.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', nullable: true)),

@@ -31,6 +31,22 @@ const unitChoices: Omit<SchoolChoice, "chosen"> = {
   ],
 };
 
+const practiceChoices: Omit<SchoolChoice, "chosen"> = {
+  key: "practice",
+  title: "Who sees how much a student practises",
+  reason: "What is answered and weighed in practice is the student's own either way, and counts for nothing.",
+  species: [],
+  options: [
+    { key: "own", title: "The student alone", reason: "What is watched is not tried.", effects: [] },
+    {
+      key: "staff",
+      title: "Their instructors too",
+      reason: "On which days, by which standards and how often; so that homework can be followed up.",
+      effects: [],
+    },
+  ],
+};
+
 function Choices({ server }: { server: School }) {
   const { may_choose: mayChoose } = useUser();
   const { school, isBusy, outcome, choose } = useSchoolChanges(server);
@@ -84,6 +100,16 @@ function Choices({ server }: { server: School }) {
             onChoose={(key) => choose({ variants: { [it.key]: byTheBook(it, key) } })}
           />
         ))}
+      </Box>
+      <Box component="section" aria-label="Practice">
+        <Typography variant="h2" sx={{ mt: 4, borderBottom: "2px solid", borderColor: "text.primary", pb: 0.5 }}>
+          Practice
+        </Typography>
+        <ChoiceRow
+          choice={{ ...practiceChoices, chosen: school.practice }}
+          isFixed={!mayChoose}
+          onChoose={(practice) => choose({ practice: practice === "staff" ? "staff" : "own" })}
+        />
       </Box>
       <Typography variant="body2" sx={{ color: "text.secondary", mt: 3 }}>
         Local codes and the school&rsquo;s own licensed staff decide where a choice touches food safety.

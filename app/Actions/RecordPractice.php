@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Capture;
+use App\Models\PracticeFact;
+use App\Models\PublishedStandard;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use DeftBlade\Core\Capture\Instant;
+use DeftBlade\Core\Capture\TakenAt;
+use DeftBlade\Core\Json\InvalidPackage;
+use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Message\MessageCode;
+use DeftBlade\Core\Practice\PracticeTray;
+use DeftBlade\Core\Quiz\Answered;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Takes down what a person practises by themselves: all of a request or none of it, each id once. */
+final readonly class RecordPractice
+{
+    private const HEAD = ['id', 'at', 'by', 'kind'];
+
+    public function __construct(private ReadPractice $reading) {}
+
+    /**
+     * @param list<\stdClass> $sent answers, and cards followed to their end
+     *
+     * @throws InvalidPackage where one is not right
+     * @throws Conflict       where an id is taken by another
+     */
+    public function answers(PublishedStandard $standard, array $sent, User $user, string $device, int $offsetMs): void
+    {
+        foreach ($sent as $index => $fact) {
+            $node = Node::of($fact, "facts[$index]");
+            $kind = $node->at('kind')->text();
+            match ($kind) {
+                PracticeFact::ANSWER => Answered::read(Node::of((object) array_diff_key((array) $fact, array_flip(self::HEAD)), "facts[$index]"), 0),
+                PracticeFact::FOLLOWED => $node->keys(['id', 'at', 'kind']),
+                default => throw $node->at('kind')->noneOf($kind, [PracticeFact::ANSWER, PracticeFact::FOLLOWED]),
+            };
+        }
+        DB::transaction(fn() => $this->keep($standard, null, $sent, 'facts', $user, $device, $offsetMs));
+    }
+
+    /**
+     * @param list<\stdClass> $sent captures
+     *
+     * @throws InvalidPackage where one is not right, or does not fit those before it
+     * @throws Conflict       where an id is taken by another, or the tray is somebody else's
+     */
+    public function onTray(PublishedStandard $standard, string $tray, array $sent, User $user, string $device, int $offsetMs): OwnTray
+    {
+        return DB::transaction(function () use ($standard, $tray, $sent, $user, $device, $offsetMs): OwnTray {
+            DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["practice $tray"]);
+            $first = PracticeFact::query()->where('tray', $tray)->orderBy('seq')->first();
+            if ($first !== null && ($first->user_id !== $user->id || $first->published_standard_id !== $standard->id)) {
+                throw Conflict::notYourTray();
+            }
+            $practised = $this->reading->standard($standard);
+            foreach ($sent as $index => $capture) {
+                $capture->by = $user->id;
+                PracticeTray::check(Node::of($capture, "captures[$index]"), $practised->standard);
+            }
+            $this->keep($standard, $tray, $sent, 'captures', $user, $device, $offsetMs);
+
+            return $this->reading->tray($user, $tray);
+        });
+    }
+
+    /** @param list<\stdClass> $sent read already */
+    private function keep(PublishedStandard $standard, ?string $tray, array $sent, string $key, User $user, string $device, int $offsetMs): void
+    {
+        $now = CarbonImmutable::now();
+        $last = PracticeFact::query()->where('user_id', $user->id)->where('device', $device)->latest('seq')->first();
+        $before = $last === null ? null : (int) $last->at->format('Uv');
+        foreach ($sent as $index => $fact) {
+            $node = Node::of($fact, "{$key}[$index]");
+            $id = mb_strtolower($node->at('id')->text());
+            if (! Str::isUuid($id, 7)) {
+                throw $node->at('id')->fail(MessageCode::NotUuid7);
+            }
+            $said = Instant::read($node->at('at'));
+            $payload = (object) array_diff_key((array) $fact, array_flip(self::HEAD));
+            $earlier = PracticeFact::query()->find($id);
+            if ($earlier !== null) {
+                $isSame = $earlier->user_id === $user->id && $earlier->tray === $tray && $earlier->kind === $node->at('kind')->text() && $earlier->payload == $payload && (int) $earlier->said_at->format('Uv') === $said;
+                $isSame || throw Conflict::captureIdTaken($id);
+
+                continue;
+            }
+            $before = TakenAt::of($said, (int) $now->getPreciseTimestamp(3), $before);
+            PracticeFact::query()->insert([
+                'id' => $id,
+                'user_id' => $user->id,
+                'published_standard_id' => $standard->id,
+                'standard_key' => $standard->key,
+                'tray' => $tray,
+                'kind' => $node->at('kind')->text(),
+                'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                'at' => self::stored(CarbonImmutable::createFromTimestampMsUTC($before)),
+                'said_at' => self::stored(CarbonImmutable::createFromTimestampMsUTC($said)),
+                'device' => $device,
+                'offset_ms' => $offsetMs,
+                'received_at' => self::stored($now),
+            ]);
+        }
+    }
+
+    private static function stored(CarbonImmutable $instant): string
+    {
+        return $instant->utc()->format(Capture::AT_FORMAT);
+    }
+}

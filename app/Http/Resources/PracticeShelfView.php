@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** What can be practised, and how whoever asks stands to it. */
+#[OA\Schema]
+final readonly class PracticeShelfView
+{
+    /** @param list<PracticeItemView> $items */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PracticeItemView::class), description: 'What whoever asks cuts next first.')]
+        public array $items,
+        #[OA\Property(description: 'Days in a row on which they practised.')]
+        public int $streak,
+        #[OA\Property(description: 'Whether instructors see how much was practised.')]
+        public bool $shown,
+    ) {}
+}
