@@ -10,11 +10,12 @@ use DeftBlade\Core\Grading\AttemptResult;
 /** A practice tray as it stands, graded by nobody but held against everything a tray is held against. */
 final readonly class OwnTray
 {
-    /** @param non-empty-list<PracticeFact> $facts in order */
+    /** @param list<PracticeFact> $facts in order; none of one that nothing was taken down of yet */
     public function __construct(public string $id, public PractisedStandard $practised, public array $facts, public AttemptResult $result) {}
 
+    /** When the first of it was taken down; now where nothing was. */
     public function beganAt(): \DateTimeImmutable
     {
-        return min(array_map(static fn(PracticeFact $it): \DateTimeImmutable => $it->at, $this->facts));
+        return min([new \DateTimeImmutable(), ...array_map(static fn(PracticeFact $it): \DateTimeImmutable => $it->at, $this->facts)]);
     }
 }

@@ -54,15 +54,12 @@ final readonly class ReadPractice
         return array_values(array_unique(array_map($this->dayOf(...), $instants)));
     }
 
-    /** @throws \Illuminate\Database\Eloquent\ModelNotFoundException where this person has no such tray */
-    public function tray(User $user, string $tray): OwnTray
+    /** @param PublishedStandard $standard that an empty one is of: nothing of this person's was taken down of it yet */
+    public function tray(User $user, PublishedStandard $standard, string $tray): OwnTray
     {
-        $facts = PracticeFact::query()->with('standard')->where('tray', $tray)->where('user_id', $user->id)->orderBy('seq')->get()->all();
-        if ($facts === []) {
-            throw (new \Illuminate\Database\Eloquent\ModelNotFoundException())->setModel(PracticeFact::class);
-        }
+        $facts = array_values(PracticeFact::query()->with('standard')->where('tray', $tray)->where('user_id', $user->id)->orderBy('seq')->get()->all());
 
-        return $this->graded($tray, array_values($facts));
+        return $this->graded($tray, $facts === [] ? $standard : $facts[0]->standard, $facts);
     }
 
     /** @return list<OwnTray> of a standard, in whichever version of it, the latest first */
@@ -72,16 +69,16 @@ final readonly class ReadPractice
         foreach (PracticeFact::query()->with('standard')->where('user_id', $user->id)->where('standard_key', $standardKey)->whereNotNull('tray')->orderBy('seq')->get() as $fact) {
             $facts[(string) $fact->tray][] = $fact;
         }
-        $trays = array_map($this->graded(...), array_map(strval(...), array_keys($facts)), array_values($facts));
+        $trays = array_map(fn(string|int $tray, array $its): OwnTray => $this->graded((string) $tray, $its[0]->standard, $its), array_keys($facts), array_values($facts));
         usort($trays, static fn(OwnTray $a, OwnTray $b): int => $b->beganAt() <=> $a->beganAt());
 
         return $trays;
     }
 
-    /** @param non-empty-list<PracticeFact> $facts of one tray, in order */
-    private function graded(string $tray, array $facts): OwnTray
+    /** @param list<PracticeFact> $facts in order */
+    private function graded(string $tray, PublishedStandard $standard, array $facts): OwnTray
     {
-        $practised = $this->standard($facts[0]->standard);
+        $practised = $this->standard($standard);
         $policy = Policy::read(Node::of(PublishedPolicy::inForce()->document, 'policy'));
 
         return new OwnTray($tray, $practised, $facts, PracticeTray::grade($tray, $practised->standard, $policy, array_map(static fn(PracticeFact $it): \stdClass => $it->capture(), $facts)));

@@ -67,7 +67,7 @@ final readonly class RecordPractice
             }
             $this->keep($standard, $tray, $sent, 'captures', $user, $device, $offsetMs);
 
-            return $this->reading->tray($user, $tray);
+            return $this->reading->tray($user, $standard, $tray);
         });
     }
 

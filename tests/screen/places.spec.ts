@@ -3,7 +3,7 @@ import type { Assessment, Tray, TrayLayout } from "../../ui/src/api/types";
 import { allowanceWords } from "../../ui/src/areas/roster/allowances";
 import { holdersOf } from "../../ui/src/parts/holders";
 import { moveOn } from "../../ui/src/areas/tray/moveOn";
-import { binPlaces, piecePlaces, weighed } from "../../ui/src/areas/tray/places";
+import { binPlaces, piecePlaces, weighed } from "../../ui/src/parts/places";
 import { currencyName } from "../../ui/src/parts/format";
 import { massWords } from "../../ui/src/parts/mass";
 

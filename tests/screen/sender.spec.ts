@@ -2,7 +2,7 @@ import { expect, test } from "@playwright/test";
 import { answerWith, browser, json, online, problem, type Asked } from "./support/browser";
 import type { SentCapture, SentLotFact, Tray } from "../../ui/src/api/types";
 import { sendAgain, startSending } from "../../ui/src/offline/sender";
-import { isAside, store } from "../../ui/src/offline/store";
+import { isAside, store, type WaitingPractice } from "../../ui/src/offline/store";
 
 /** What waits on the device goes up in order, once, and nothing of it is lost; the store is IndexedDB, the server is played. */
 
@@ -21,23 +21,32 @@ const idsOf = ({ body }: Asked): string[] => (body as { captures: SentCapture[] 
 const left = async (): Promise<string[]> => (await store.waiting.orderBy("order").toArray()).map((it) => it.capture.id);
 
 let running: { stop: () => void }[] = [];
-function send(user = "marit"): { kick: () => void; trays: Tray[]; lots: () => number; signedOut: () => number } {
+function send(user = "marit"): {
+  kick: () => void;
+  trays: Tray[];
+  lots: () => number;
+  practised: [string, string | null][];
+  signedOut: () => number;
+} {
   const trays: Tray[] = [];
   let times = 0;
   let lots = 0;
+  const practised: [string, string | null][] = [];
   const sender = startSending(user, {
     onTray: async (it) => void trays.push(it),
     onLots: async () => void (lots += 1),
+    onPractice: async (standard, tray) => void practised.push([standard, tray?.tray ?? null]),
     onSignedOut: () => (times += 1),
   });
   running.push(sender);
 
-  return { kick: sender.kick, trays, lots: () => lots, signedOut: () => times };
+  return { kick: sender.kick, trays, lots: () => lots, practised, signedOut: () => times };
 }
 
 test.beforeEach(async () => {
   await store.waiting.clear();
   await store.lots.clear();
+  await store.practice.clear();
 });
 test.afterEach(() => {
   running.forEach((it) => it.stop());
@@ -72,6 +81,48 @@ test("lots go up after the weights they are made of, each tap by itself; what is
     ["/api/v1/ledger/facts", ["last"]],
   ]);
   expect(lots()).toBe(2);
+});
+
+test("what was practised goes up last, each standard and tray by itself; what is refused holds up none of the rest", async () => {
+  const asked = browser((it) => {
+    if (it.path.endsWith("/facts"))
+      return JSON.stringify(it.body).includes('"bad"') ? problem(422, "no such question") : new Response(null, { status: 204 });
+
+    return it.path.startsWith("/api/v1/practice/") ? json({ tray: it.path.split("/")[6] }) : tray(it);
+  });
+  const answerOf = (id: string) => ({ tray: null, fact: { id, at: "2026-03-02T09:00:00.000Z", kind: "followed" as const } });
+  const onTray = (tray: string, id: string) => ({ tray, capture: note(id).capture });
+  await store.practice.bulkAdd(
+    [
+      ["s", answerOf("good")],
+      ["s", answerOf("bad")],
+      ["s", answerOf("last")],
+      ["s", onTray("t", "x")],
+      ["s", onTray("t", "y")],
+      ["other", answerOf("z")],
+    ].map(([standard, said]) => ({ user: "marit", standard, said, offsetMs: 0, refusal: null }) as WaitingPractice),
+  );
+  await waits([note("a")]);
+  const { practised } = send();
+  await expect.poll(() => practised.length).toBe(4);
+  await expect
+    .poll(async () => (await store.practice.toArray()).map((it) => [it.said.tray === null ? it.said.fact.id : "", it.refusal]))
+    .toEqual([["bad", "no such question"]]);
+  expect(asked.map((it) => it.path)).toEqual([
+    "/api/v1/attempts/one/captures",
+    "/api/v1/practice/s/facts",
+    "/api/v1/practice/s/facts",
+    "/api/v1/practice/s/facts",
+    "/api/v1/practice/s/facts",
+    "/api/v1/practice/s/trays/t/captures",
+    "/api/v1/practice/other/facts",
+  ]);
+  expect(practised).toEqual([
+    ["s", null],
+    ["s", null],
+    ["s", "t"],
+    ["other", null],
+  ]);
 });
 
 test("captures of one tray go up together, in the order they were made; the next tray after it", async () => {

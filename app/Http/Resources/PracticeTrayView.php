@@ -20,7 +20,7 @@ use OpenApi\Attributes as OA;
 final readonly class PracticeTrayView
 {
     /**
-     * @param list<\stdClass>          $captures
+     * @param list<\stdClass>          $captures in order
      * @param list<string>             $advice
      * @param list<string>             $cautions
      * @param list<CriterionApartView> $apart

@@ -20,7 +20,7 @@ final readonly class QuizQuestionView
      * @param array{low_mg: int, high_mg: int, expected_mg: int}|null $mass
      */
     private function __construct(
-        #[OA\Property]
+        #[OA\Property(type: 'string', enum: QuizKind::class)]
         public QuizKind $kind,
         #[OA\Property(description: 'What is asked about: id of a part, piece, criterion, item, or a step counted from 0.')]
         public string $about,

@@ -16,4 +16,16 @@ final readonly class MassWanted
     {
         return max(0, $this->low->mg - $answer->mg, $answer->mg - $this->high->mg);
     }
+
+    /** Near is what lies outside by no more than the window is wide. */
+    public function answered(Mass $answer): HowAnswered
+    {
+        $off = $this->distanceMg($answer);
+
+        return match (true) {
+            $off === 0 => HowAnswered::Right,
+            $off <= $this->high->mg - $this->low->mg => HowAnswered::Near,
+            default => HowAnswered::Missed,
+        };
+    }
 }

@@ -17,8 +17,8 @@ final readonly class QuizVectors
         $vectors = [];
         foreach (self::WINDOWS as [$low, $high]) {
             $wanted = new MassWanted(Mass::ofMilligrams(intdiv($low + $high, 2)), Mass::ofMilligrams($low), Mass::ofMilligrams($high));
-            foreach ([0, $low - 1_000, $low - 1, $low, intdiv($low + $high, 2), $high, $high + 1, 3 * $high] as $answer) {
-                $vectors[] = ['low_mg' => $low, 'high_mg' => $high, 'answer_mg' => $answer, 'off_mg' => $wanted->distanceMg(Mass::ofMilligrams($answer))];
+            foreach ([0, $low - 1_000, $low - 1, $low, intdiv($low + $high, 2), $high, $high + 1, 2 * $high - $low, 2 * $high - $low + 1, 3 * $high] as $answer) {
+                $vectors[] = ['low_mg' => $low, 'high_mg' => $high, 'answer_mg' => $answer, 'off_mg' => $wanted->distanceMg(Mass::ofMilligrams($answer)), 'how' => $wanted->answered(Mass::ofMilligrams($answer))->value];
             }
         }
 

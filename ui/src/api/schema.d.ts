@@ -1049,7 +1049,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/practice-trays/{tray}": {
+    "/practice/{standard}/trays/{tray}": {
         parameters: {
             query?: never;
             header?: never;
@@ -3670,7 +3670,8 @@ export interface components {
         };
         /** @description A question with its answer: nothing hangs on it, and it is answered without a network too. */
         QuizQuestionView: {
-            kind: Record<string, never>;
+            /** @enum {string} */
+            kind: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts";
             /** @description What is asked about: id of a part, piece, criterion, item, or a step counted from 0. */
             about: string;
             ask: string;
@@ -7256,13 +7257,15 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                standard: string;
+                /** @description Made by the device. */
                 tray: string;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description The tray as it stands */
+            /** @description The tray as it stands; empty where whoever asks took nothing down of it */
             200: {
                 headers: {
                     [name: string]: unknown;

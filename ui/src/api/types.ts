@@ -1,4 +1,4 @@
-import type { components } from "./schema";
+import type { components, operations } from "./schema";
 
 type Schemas = components["schemas"];
 
@@ -101,6 +101,11 @@ export type UntimedLotFact = Untimed<SentLotFact> & { id?: string };
 export type ShelfItem = Schemas["ShelfItemView"];
 export type SmallCutMap = Schemas["SmallMapView"];
 export type PracticeItem = Schemas["PracticeItemView"];
+export type PracticeTray = Schemas["PracticeTrayView"];
+export type PracticeTry = Schemas["TryView"];
+export type SentPracticeFact = NonNullable<operations["practised"]["requestBody"]>["content"]["application/json"]["facts"][number];
+/** Something practised that has no time and no id yet. */
+export type PracticeFact = Untimed<SentPracticeFact>;
 export type PracticeOf = Schemas["PracticeView"];
 export type MethodStep = Schemas["MethodStepView"];
 export type QuizQuestion = Schemas["QuizQuestionView"];

@@ -2,34 +2,80 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { answer, api } from "./client";
 
+const FRESH_FOR_MS = 60_000;
+
+export const practiceKey = ["practice"];
+
+export const practiceTrayKey = (standard: string, tray: string) => ["practice-tray", standard, tray];
+
 /** What can I practise? */
 export function usePracticeShelf() {
-  return useQuery({ queryKey: ["practice"], queryFn: () => answer(api.GET("/practice")) });
+  return useQuery({ queryKey: practiceKey, queryFn: () => answer(api.GET("/practice")) });
 }
 
-/** How is it done, step by step? */
+const cardQuery = (standard: string) => ({
+  queryKey: [...practiceKey, standard],
+  queryFn: () => answer(api.GET("/practice/{standard}", { params: { path: { standard } } })),
+});
+
+/** How is it done, step by step, and how do I come on with it? */
 export function useFollowAlong(standard: string) {
+  return useQuery(cardQuery(standard));
+}
+
+const today = (): number => new Date().setHours(0, 0, 0, 0);
+
+const dueQuery = (standard: string, round: number) => ({
+  queryKey: ["due", standard, round],
+  // A round is of a day: without a network it is yesterday's.
+  staleTime: () => Date.now() - today(),
+  refetchOnWindowFocus: false,
+  refetchOnReconnect: false,
+  queryFn: () => answer(api.GET("/practice/{standard}/due", { params: { path: { standard }, query: { round } } })),
+});
+
+/** What am I asked in this round of today? The same round asks the same all day. */
+export function useDue(standard: string, round: number) {
+  return useQuery(dueQuery(standard, round));
+}
+
+const trayQuery = (standard: string, tray: string) => ({
+  queryKey: practiceTrayKey(standard, tray),
+  queryFn: () => answer(api.GET("/practice/{standard}/trays/{tray}", { params: { path: { standard, tray } } })),
+});
+
+/** The id of a tray that nobody has: what an empty one looks like. */
+const NO_TRAY = "00000000-0000-7000-8000-000000000000";
+
+/** How does my practice tray stand? One that nothing was taken down of yet is empty, without a network too. */
+export function usePracticeTray(standard: string, tray: string) {
+  const queries = useQueryClient();
+
   return useQuery({
-    queryKey: ["practice", standard],
-    queryFn: () => answer(api.GET("/practice/{standard}", { params: { path: { standard } } })),
+    ...trayQuery(standard, tray),
+    placeholderData: () =>
+      queries.getQueryData<Awaited<ReturnType<ReturnType<typeof trayQuery>["queryFn"]>>>(practiceTrayKey(standard, NO_TRAY)),
   });
 }
 
-const quizQuery = (standard: string, round: string) => ({
-  queryKey: ["quiz", standard, round],
-  staleTime: Infinity,
-  queryFn: () => answer(api.GET("/practice/{standard}/quiz", { params: { path: { standard }, query: { round } } })),
-});
-
-/** What is asked in this round? The same round asks the same. */
-export function useQuiz(standard: string, round: string) {
-  return useQuery(quizQuery(standard, round));
-}
-
-/** Fetches a round before it is asked for, so that it is there without a network. */
-export function useRoundAhead(standard: string, round: string, isReady: boolean): void {
+/** Fetches what practising standards takes before it is asked for, so that it is there without a network: the card, a round, an empty tray. */
+export function usePracticeAhead(standards: string[], round = 1): void {
   const queries = useQueryClient();
+  const all = standards.join(" ");
   useEffect(() => {
-    if (isReady) void queries.prefetchQuery(quizQuery(standard, round));
-  }, [queries, standard, round, isReady]);
+    let isGone = false;
+    const fetchAll = async (): Promise<void> => {
+      for (const standard of all.split(" ").filter((it) => it !== "")) {
+        if (isGone || !navigator.onLine) return;
+        await queries.prefetchQuery({ ...cardQuery(standard), staleTime: FRESH_FOR_MS });
+        await queries.prefetchQuery(dueQuery(standard, round));
+        await queries.prefetchQuery({ ...trayQuery(standard, NO_TRAY), staleTime: FRESH_FOR_MS });
+      }
+    };
+    void fetchAll();
+
+    return () => {
+      isGone = true;
+    };
+  }, [queries, all, round]);
 }

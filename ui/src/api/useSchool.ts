@@ -18,6 +18,7 @@ export interface SchoolPatch {
   currency?: string;
   units?: School["units"];
   time_zone?: string;
+  practice?: School["practice"];
   words?: Record<string, string | null>;
   variants?: Record<string, string | null>;
   /** The school's words by those of the book. */

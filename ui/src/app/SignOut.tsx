@@ -5,7 +5,7 @@ import { useSignOut, useUser } from "../api/useSession";
 import { SaveWaiting } from "../offline/SaveWaiting";
 import { stillWaits } from "../offline/stillWaits";
 import { useLasting } from "../offline/useLasting";
-import { useWaiting, useWaitingLots } from "../offline/useWaiting";
+import { useWaiting, useWaitingLots, useWaitingPractice } from "../offline/useWaiting";
 import { Slip } from "../parts/Slip";
 
 /** What was taken down a moment ago goes up before anything is asked. */
@@ -16,7 +16,7 @@ const TOLD_AFTER_MS = 300;
 export function SignOut() {
   const user = useUser();
   const signOut = useSignOut();
-  const waits = useWaiting().length + useWaitingLots().length;
+  const waits = useWaiting().length + useWaitingLots().length + useWaitingPractice().length;
   const [isSending, setSending] = useState(false);
   const isLong = useLasting(isSending, TOLD_AFTER_MS);
   const [asks, setAsks] = useState(false);

@@ -40,6 +40,7 @@ export const router = createBrowserRouter([
           { path: "practice/:standard", lazy: page(areas.practice, "PracticePage") },
           { path: "practice/:standard/follow", lazy: page(areas.practice, "FollowAlong") },
           { path: "practice/:standard/quiz", lazy: page(areas.practice, "QuizPage") },
+          { path: "practice/:standard/tray/:tray", lazy: page(areas.practice, "PracticeTrayPage") },
           { path: "people", lazy: page(areas.people, "People") },
           { path: "people/changes", lazy: page(areas.people, "Changes") },
           { path: "account", lazy: page(areas.people, "Account") },

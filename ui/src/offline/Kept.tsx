@@ -5,8 +5,11 @@ import { useUser } from "../api/useSession";
 import { newest } from "./newest";
 import { store } from "./store";
 
-/** What is kept on the device: the practical of the day, its room and its trays; what the ledger shows. */
-const KEPT = new Set<unknown>(["bench", "assessment", "floor", "tray", "ledger"]);
+/** What one practises with: it is on the phone at home. */
+const PRACTICE = ["practice", "due", "practice-tray"];
+
+/** What is kept on the device: the practical of the day, its room and its trays; what the ledger shows; what is practised. */
+const KEPT = new Set<unknown>(["bench", "assessment", "floor", "tray", "ledger", ...PRACTICE]);
 
 /** What one puts away by; what it cost is not left on the tablet. */
 const KEPT_OF_LEDGER = new Set<unknown>(["practicals", "put-away", "on-hand", "pots", "lot"]);
@@ -18,6 +21,7 @@ function isKept({ queryKey: [what, id], state }: Query, queries: QueryClient): b
 
   return (
     what === "bench" ||
+    PRACTICE.includes(String(what)) ||
     (what === "ledger" && KEPT_OF_LEDGER.has(id)) ||
     today.has(what === "tray" ? (state.data as Tray).assessment : String(id))
   );

@@ -2,11 +2,12 @@ import { useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { askAgain, isOld, tell } from "../api/askAgain";
 import { ledgerKey } from "../api/useLedger";
-import type { Fact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
+import type { Fact, PracticeFact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
 import { sessionKey, useUser } from "../api/useSession";
 import { tellStations } from "../api/useFloor";
+import { practiceKey, practiceTrayKey } from "../api/usePractice";
 import { trayKey } from "../api/useTray";
-import { captured, capturedLot } from "./captured";
+import { captured, capturedLot, practised } from "./captured";
 import { offsetMs } from "./clock";
 import type { Photo } from "./photo";
 import { NotKept } from "./NotKept";
@@ -31,6 +32,12 @@ interface Queue {
   drop: (order: number) => Promise<void>;
   /** Takes facts about lots down, all of them or none. */
   takeLots: (words: string, facts: UntimedLotFact[]) => Promise<SentLotFact[] | null>;
+  /** Takes down what was answered, or that a card was followed to its end. */
+  takePractice: (standard: string, fact: PracticeFact) => Promise<boolean>;
+  /** Takes facts of a practice tray down, all of them or none. */
+  takeOnPracticeTray: (standard: string, tray: string, facts: Fact[]) => Promise<boolean>;
+  retryPractice: (order: number) => Promise<void>;
+  dropPractice: (order: number) => Promise<void>;
   /** Sends what was refused, and what the server failed at, once more. */
   sendAgain: () => Promise<void>;
   /** Sends what was refused once more. */
@@ -68,6 +75,10 @@ export function Sending({ children }: { children: ReactNode }) {
         await askAgain(queries, ledgerKey);
         // Gone from here before it is in what is shown, it would lie on the tables again, to be put away twice. It may be sent again.
         if (isOld(queries, ledgerKey)) throw new Error("the ledger is not shown anew yet");
+      },
+      onPractice: async (standard, tray) => {
+        if (tray !== null) await tell(queries, practiceTrayKey(standard, tray.tray), tray);
+        void askAgain(queries, practiceKey);
       },
       onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),
     });
@@ -120,6 +131,24 @@ export function Sending({ children }: { children: ReactNode }) {
           () => facts.map((it) => capturedLot(it)),
           (taken) => store.lots.add({ user, facts: taken, words, offsetMs: offsetMs(), refusal: null }),
         ),
+      takePractice: async (standard, fact) =>
+        (await kept(
+          () => practised(fact),
+          (taken) => store.practice.add({ user, standard, said: { tray: null, fact: taken }, offsetMs: offsetMs(), refusal: null }),
+        )) !== null,
+      takeOnPracticeTray: async (standard, tray, facts) =>
+        (await kept(
+          () => facts.map(captured),
+          (taken) =>
+            store.practice.bulkAdd(
+              taken.map((capture) => ({ user, standard, said: { tray, capture }, offsetMs: offsetMs(), refusal: null })),
+            ),
+        )) !== null,
+      retryPractice: async (order) => {
+        await store.practice.update(order, { refusal: null });
+        sender.current?.kick();
+      },
+      dropPractice: (order) => store.practice.delete(order),
       sendAgain: async () => {
         await sendAgain(user);
         sender.current?.kick();

@@ -5,11 +5,11 @@ import { RefusedCapture } from "./RefusedCapture";
 import { useLasting } from "./useLasting";
 import { useOld } from "./useOld";
 import { useOnline } from "./useOnline";
-import { RefusedLots } from "./RefusedLots";
+import { RefusedEntry } from "./RefusedEntry";
 import { SaveWaiting } from "./SaveWaiting";
 import { useCaptureQueue } from "./Sending";
-import { isAside } from "./store";
-import { useWaiting, useWaitingLots } from "./useWaiting";
+import { isAside, type WaitingPractice } from "./store";
+import { useWaiting, useWaitingLots, useWaitingPractice } from "./useWaiting";
 
 const LATE_MS = 2_000;
 /** The screen below is needed too. */
@@ -19,16 +19,35 @@ const MOST_SHOWN = 2;
 export function WaitingLine() {
   const waiting = useWaiting();
   const lots = useWaitingLots();
+  const practice = useWaitingPractice();
+  const queue = useCaptureQueue();
   const isOnline = useOnline();
   const refused = waiting.filter((it) => it.refusal !== null);
-  const refusedLots = lots.filter((it) => it.refusal !== null);
-  const aside = [...waiting, ...lots].filter((it) => it.refusal === null && isAside(it)).length;
-  const open = waiting.length + lots.length - refused.length - refusedLots.length - aside;
+  const entries = [
+    ...lots.map(({ order = 0, words, refusal }) => ({
+      key: `lots ${order}`,
+      area: "Ledger",
+      words,
+      refusal,
+      onRetry: () => queue.retryLots(order),
+      onDrop: () => queue.dropLots(order),
+    })),
+    ...practice.map(({ order = 0, said, refusal }) => ({
+      key: `practice ${order}`,
+      area: "Practice",
+      words: practiceInWords(said),
+      refusal,
+      onRetry: () => queue.retryPractice(order),
+      onDrop: () => queue.dropPractice(order),
+    })),
+  ].filter((it) => it.refusal !== null);
+  const aside = [...waiting, ...lots, ...practice].filter((it) => it.refusal === null && isAside(it)).length;
+  const open = waiting.length + lots.length + practice.length - refused.length - entries.length - aside;
   // On a good network a capture is gone before a line about it could be read.
   const isLate = useLasting(open > 0, LATE_MS);
   const isOld = useLasting(useOld(), LATE_MS);
   const showsWaiting = !isOnline || isLate || isOld;
-  const notTaken = refused.length + refusedLots.length;
+  const notTaken = refused.length + entries.length;
   if (!showsWaiting && notTaken + aside === 0) return null;
 
   return (
@@ -64,8 +83,8 @@ export function WaitingLine() {
           {refused.slice(0, MOST_SHOWN).map((it) => (
             <RefusedCapture key={it.order} waiting={it} />
           ))}
-          {refusedLots.slice(0, Math.max(0, MOST_SHOWN - refused.length)).map((it) => (
-            <RefusedLots key={it.order} waiting={it} />
+          {entries.slice(0, Math.max(0, MOST_SHOWN - refused.length)).map(({ key, ...it }) => (
+            <RefusedEntry key={key} {...it} />
           ))}
           {notTaken > MOST_SHOWN && <Typography sx={{ px: 3, py: 0.75 }}>And {notTaken - MOST_SHOWN} more behind these.</Typography>}
         </Box>
@@ -104,6 +123,13 @@ function Aside({ count }: { count: number }) {
     </Box>
   );
 }
+
+const practiceInWords = (said: WaitingPractice["said"]): string =>
+  said.tray !== null
+    ? "something weighed or judged on a practice tray"
+    : said.fact.kind === "answer"
+      ? "an answer"
+      : "a card that was followed";
 
 function inWords(open: number, others: number, isOnline: boolean): string {
   if (open === 0) return `Everything ${others > 0 ? "else " : ""}taken down so far is on the server.`;

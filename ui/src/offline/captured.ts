@@ -1,5 +1,5 @@
 import { v7 as uuid } from "uuid";
-import type { Fact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
+import type { Fact, PracticeFact, SentCapture, SentLotFact, SentPracticeFact, UntimedLotFact } from "../api/types";
 import { now } from "./clock";
 
 const key = "deft-blade.last-capture";
@@ -14,6 +14,9 @@ function nextMoment(): string {
 
 /** Gives a fact its id and its time. A capture keeps both however often it is sent. */
 export const captured = (fact: Fact): SentCapture => ({ ...fact, id: uuid(), at: nextMoment() }) as SentCapture;
+
+/** The same for something practised. */
+export const practised = (fact: PracticeFact): SentPracticeFact => ({ ...fact, id: uuid(), at: nextMoment() });
 
 /** The same for a fact about a lot; one that makes a lot may bring its id. */
 export const capturedLot = (fact: UntimedLotFact): SentLotFact => ({ id: uuid(), ...fact, at: nextMoment() }) as SentLotFact;

@@ -1,8 +1,8 @@
 import { answer, api, as } from "../api/client";
 import { device } from "../api/device";
 import { Problem } from "../api/problem";
-import type { LotNews, Tray } from "../api/types";
-import { isAside, store, type Waiting, type WaitingLots } from "./store";
+import type { LotNews, PracticeTray, Tray } from "../api/types";
+import { isAside, store, type Waiting, type WaitingLots, type WaitingPractice } from "./store";
 
 const AT_ONCE = 100;
 const PATIENCE_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000];
@@ -14,6 +14,8 @@ export interface Listener {
   onTray: (tray: Tray) => Promise<void>;
   /** Resolves once what is shown of the ledger knows it: until then it is shown from what waits here. */
   onLots: (news: LotNews) => Promise<void>;
+  /** The tray is null of what is about none. */
+  onPractice: (standard: string, tray: PracticeTray | null) => Promise<void>;
   onSignedOut: () => void;
 }
 
@@ -57,15 +59,21 @@ export function startSending(user: string, listener: Listener): { kick: () => vo
       () => nextLots(user),
       (row) => sendLots(row, listener),
     );
-    if (lots && !isStopped) await sendAside();
+    if (!lots) return;
+    const practice = await sendAll(
+      () => nextPractice(user),
+      (batch) => sendPractice(batch, listener),
+    );
+    if (practice && !isStopped) await sendAside();
   };
   const sendAside = async (): Promise<void> => {
-    const [captures, lots] = await aside(user);
-    if (captures.length + lots.length === 0) return;
+    const [captures, lots, practice] = await aside(user);
+    if (captures.length + lots.length + practice.length === 0) return;
     if (Date.now() >= asideAt) {
       asideAt = Date.now() + ASIDE_MS;
       for (const row of captures) await send(user, [row], listener);
       for (const row of lots) await sendLots(row, listener);
+      for (const row of practice) await sendPractice([row], listener);
     }
     after(ASIDE_MS);
   };
@@ -99,6 +107,7 @@ export async function sendAgain(user: string): Promise<void> {
   const again = { refusal: null, failures: 0 };
   await store.waiting.where("user").equals(user).modify(again);
   await store.lots.where("user").equals(user).modify(again);
+  await store.practice.where("user").equals(user).modify(again);
 }
 
 const mayGoUp = (row: Pick<Waiting, "refusal" | "failures">): boolean => row.refusal === null && !isAside(row);
@@ -118,12 +127,25 @@ async function nextLots(user: string): Promise<WaitingLots | null> {
   return (await store.lots.where("user").equals(user).sortBy("order")).find(mayGoUp) ?? null;
 }
 
-async function aside(user: string): Promise<[Waiting[], WaitingLots[]]> {
-  const isOpen = (row: Waiting | WaitingLots): boolean => row.refusal === null && isAside(row);
+/** The oldest that was practised and may go up, with those right behind it of the same tray, or of none too; null where none may. */
+async function nextPractice(user: string): Promise<WaitingPractice[] | null> {
+  const rows = (await store.practice.where("user").equals(user).sortBy("order")).filter(mayGoUp);
+  const first = rows[0];
+  if (first === undefined) return null;
+  const isOfAnother = (it: WaitingPractice): boolean =>
+    it.standard !== first.standard || it.said.tray !== first.said.tray || it.offsetMs !== first.offsetMs;
+  const end = rows.findIndex(isOfAnother);
+
+  return rows.slice(0, Math.min(AT_ONCE, end === -1 ? rows.length : end));
+}
+
+async function aside(user: string): Promise<[Waiting[], WaitingLots[], WaitingPractice[]]> {
+  const isOpen = (row: Pick<Waiting, "refusal" | "failures">): boolean => row.refusal === null && isAside(row);
 
   return [
     (await store.waiting.where("user").equals(user).sortBy("order")).filter(isOpen),
     (await store.lots.where("user").equals(user).sortBy("order")).filter(isOpen),
+    (await store.practice.where("user").equals(user).sortBy("order")).filter(isOpen),
   ];
 }
 
@@ -153,6 +175,45 @@ async function sendLots(row: WaitingLots, listener: Listener): Promise<Outcome> 
     return "gone-up";
   } catch (problem) {
     return await unsent(problem, row, listener, (change) => store.lots.update(order, change));
+  }
+}
+
+/** Of one standard, and of one tray or none. */
+async function sendPractice(batch: WaitingPractice[], listener: Listener): Promise<Outcome> {
+  const [first] = batch;
+  if (first === undefined) return "gone-up";
+  const { standard, said, user, offsetMs } = first;
+  const head = { device: device(), offset_ms: offsetMs };
+  try {
+    if (said.tray === null) {
+      const facts = batch.flatMap((it) => (it.said.tray === null ? it.said.fact : []));
+      await answer(api.POST("/practice/{standard}/facts", { params: { path: { standard } }, headers: as(user), body: { ...head, facts } }));
+      await listener.onPractice(standard, null);
+    } else {
+      const captures = batch.flatMap((it) => (it.said.tray === null ? [] : it.said.capture));
+      const path = { standard, tray: said.tray };
+      const tray = await answer(
+        api.POST("/practice/{standard}/trays/{tray}/captures", { params: { path }, headers: as(user), body: { ...head, captures } }),
+      );
+      await listener.onPractice(standard, tray);
+    }
+    await store.practice.bulkDelete(batch.flatMap((it) => it.order ?? []));
+
+    return "gone-up";
+  } catch (problem) {
+    // One that is not right holds up none of the others.
+    if (batch.length > 1 && problem instanceof Problem && problem.isFinal && !problem.isSignedOut) {
+      for (const one of batch) {
+        const outcome = await sendPractice([one], listener);
+        if (outcome === "later" || outcome === "signed-out") return outcome;
+      }
+
+      return "gone-up";
+    }
+
+    return await unsent(problem, first, listener, (change) =>
+      store.practice.bulkUpdate(batch.map((it) => ({ key: it.order ?? 0, changes: change }))),
+    );
   }
 }
 

@@ -3,7 +3,7 @@ import { isAside, store } from "./store";
 
 /** How much of a person's is on this device, and how much of that is on its way. */
 async function count(user: string): Promise<{ all: number; onTheWay: number }> {
-  const rows = [...(await store.waiting.where("user").equals(user).toArray()), ...(await store.lots.where("user").equals(user).toArray())];
+  const rows = (await Promise.all([store.waiting, store.lots, store.practice].map((it) => it.where({ user }).toArray()))).flat();
 
   return { all: rows.length, onTheWay: rows.filter((it) => it.refusal === null && !isAside(it)).length };
 }

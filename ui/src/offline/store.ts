@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from "dexie";
-import type { SentCapture, SentLotFact } from "../api/types";
+import type { SentCapture, SentLotFact, SentPracticeFact } from "../api/types";
 
 const MOST_FAILURES = 3;
 
@@ -33,6 +33,18 @@ export interface WaitingLots {
   failures?: number;
 }
 
+/** Something practised that is not on the server yet. */
+export interface WaitingPractice {
+  order?: number;
+  user: string;
+  standard: string;
+  /** The practice tray that a capture is of, and the capture; or what is about no tray. */
+  said: { tray: string; capture: SentCapture } | { tray: null; fact: SentPracticeFact };
+  offsetMs: number;
+  refusal: string | null;
+  failures?: number;
+}
+
 /** The server failed at it so often that it no longer holds up what is behind it; it is tried again now and then. */
 export const isAside = ({ failures = 0 }: Pick<Waiting, "failures">): boolean => failures >= MOST_FAILURES;
 
@@ -47,6 +59,7 @@ export interface Answers {
 class DeviceStore extends Dexie {
   declare waiting: EntityTable<Waiting, "order">;
   declare lots: EntityTable<WaitingLots, "order">;
+  declare practice: EntityTable<WaitingPractice, "order">;
   declare answers: EntityTable<Answers, "user">;
 
   constructor() {
@@ -54,6 +67,7 @@ class DeviceStore extends Dexie {
     super("deft-blade", { chromeTransactionDurability: "strict" });
     this.version(1).stores({ waiting: "++order, user, [user+attempt]", answers: "user" });
     this.version(2).stores({ lots: "++order, user" });
+    this.version(3).stores({ practice: "++order, user" });
   }
 }
 

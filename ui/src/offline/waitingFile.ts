@@ -5,11 +5,13 @@ import { store } from "./store";
 export async function waitingFile(user: string): Promise<Blob> {
   const captures = await store.waiting.where("user").equals(user).sortBy("order");
   const lots = await store.lots.where("user").equals(user).sortBy("order");
+  const practice = await store.practice.where("user").equals(user).sortBy("order");
   const document = {
     format: "deft-blade.waiting/1",
     device: device(),
     user,
     captures: captures.map(({ attempt, capture, offsetMs, refusal }) => ({ attempt, offset_ms: offsetMs, capture, refusal })),
+    practice: practice.map(({ standard, said, offsetMs, refusal }) => ({ standard, offset_ms: offsetMs, ...said, refusal })),
     lots: lots.map(({ facts, offsetMs, words, refusal }) => ({ offset_ms: offsetMs, words, facts, refusal })),
   };
 

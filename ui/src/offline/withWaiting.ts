@@ -56,7 +56,7 @@ const entryOf = ({ attempt, capture, offsetMs }: Waiting, by: Person, seq: numbe
   replaced_by: null,
 });
 
-const WEIGHTS: SentCapture["kind"][] = ["received", "refused", "piece", "portion", "bin", "scrape", "incident"];
+export const WEIGHTS: SentCapture["kind"][] = ["received", "refused", "piece", "portion", "bin", "scrape", "incident"];
 
 /** What facts bear on, withdrawals by what they withdraw. */
 function touchedBy(facts: SentCapture[], log: LogEntry[]): { weights: boolean; stage: boolean } {
@@ -68,7 +68,8 @@ function touchedBy(facts: SentCapture[], log: LogEntry[]): { weights: boolean; s
   return { weights, stage: weights || meant.some((it) => it.kind === "clock" || it.kind === "mise") };
 }
 
-function holdsOf({ holds }: Tray, state: DeviceState): Tray["holds"] {
+/** What holds of a tray by the facts this device knows. */
+export function holdsOf({ holds }: Pick<Tray, "holds">, state: DeviceState): Tray["holds"] {
   const set = (portions: Record<number, number>): (number | null)[] =>
     Array.from({ length: Math.max(...Object.keys(portions).map(Number)) }, (_, index) => portions[index + 1] ?? null);
 
@@ -90,7 +91,7 @@ function holdsOf({ holds }: Tray, state: DeviceState): Tray["holds"] {
 }
 
 /** Whether weights balance, and how a piece stands that is weighed anew, is for the core to say. */
-function resultOf(result: AttemptResult, state: DeviceState, isWeighed: boolean): AttemptResult {
+export function resultOf(result: AttemptResult, state: DeviceState, isWeighed: boolean): AttemptResult {
   return {
     ...result,
     time: { ...result.time, running_ms: state.running_ms },

@@ -1,14 +1,13 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { memo, useRef, useState, type FormEvent, type ReactNode } from "react";
-import { Field } from "./Field";
+import { memo, type ReactNode } from "react";
 import { lowerFirst } from "./format";
 import { useMassWords } from "./mass";
-import { readMass } from "./readMass";
 import { useKeys } from "./useKey";
 import { DemoPan, type OnScale } from "./DemoPan";
 import { ConnectScale } from "./scale/ConnectScale";
+import { TypedWeight } from "./TypedWeight";
 import { useReading, type Reading } from "./useReading";
 
 interface ScalePanelProps {
@@ -54,7 +53,7 @@ export function ScalePanel({ attempt, isSimulated, place, said, children, onMass
       <Typography role="status" sx={{ minHeight: "2.9em", color: reading.refusal === null ? "text.secondary" : "error.main" }}>
         {reading.refusal ?? (said === "" ? hintFor(place) : said)}
       </Typography>
-      <TypedWeight disabled={place === null} onMass={(mg) => (reading.forget(), onMass(mg))} />
+      <TypedWeight label="Or type it" disabled={place === null} onMass={(mg) => (reading.forget(), onMass(mg))} />
       <Connection />
       {isSimulated && <Hand attempt={attempt} place={place} />}
     </Box>
@@ -129,56 +128,6 @@ function Steadiness({ state }: { state: "stable" | "moving" | "refused" | null }
       sx={{ color: state === "refused" ? "error.main" : "text.primary" }}
     >
       <path d={path} fill="none" stroke="currentColor" strokeWidth={state === "stable" ? 5 : 2.5} />
-    </Box>
-  );
-}
-
-function TypedWeight({ disabled, onMass }: { disabled: boolean; onMass: (massMg: number) => void }) {
-  const mass = useMassWords();
-  const [text, setText] = useState("");
-  const [problem, setProblem] = useState<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
-  const write = (typed: string): void => {
-    setProblem(null);
-    setText(typed);
-  };
-  useKeys((key) => {
-    if (disabled || !/^\d$/.test(key)) return false;
-    write(key);
-    input.current?.focus();
-
-    return true;
-  });
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    if (text.trim() === "") return;
-    const read = readMass(text, mass);
-    if ("problem" in read) {
-      setProblem(read.problem);
-      return;
-    }
-    setText("");
-    input.current?.blur();
-    onMass(read.mg);
-  };
-
-  return (
-    <Box component="form" onSubmit={submit} sx={{ display: "grid", gridTemplateColumns: "1fr auto", gap: 1, alignItems: "end" }}>
-      <Field
-        label="Or type it"
-        value={text}
-        disabled={disabled}
-        inputRef={input}
-        inputMode="decimal"
-        autoComplete="off"
-        placeholder={mass.unit === "g" ? "1820, 1.82 kg, 4 lb 3 oz" : "64, 4 lb 3 oz, 1820 g"}
-        onChange={(event) => write(event.target.value)}
-        onKeyDown={(event) => event.key === "Escape" && (write(""), input.current?.blur())}
-        problem={problem ?? undefined}
-      />
-      <Button type="submit" disabled={disabled} sx={{ alignSelf: problem === null ? "end" : "center" }}>
-        Enter
-      </Button>
     </Box>
   );
 }

@@ -46,30 +46,20 @@ export function Tray({ layout, pieces, bins, current = null, onChoose }: TrayPro
           boxShadow: (it) =>
             `inset 0 0 0 5px ${it.vars?.palette.background.default ?? ""}, inset 0 0 0 6px ${it.vars?.palette.divider ?? ""}`,
           display: "grid",
-          gridTemplateColumns: `repeat(${layout.columns}, minmax(0, 1fr))`,
+          gridTemplateColumns: columns(layout.columns),
           gap: "6px",
         }}
       >
         {layout.places.map(({ place, column, row }) => {
           const it = byId.get(place);
 
-          return (
-            it && (
-              <TrayPlace
-                key={place}
-                place={it}
-                isCurrent={place === current}
-                onChoose={onChoose}
-                style={{ gridColumn: column, gridRow: row }}
-              />
-            )
-          );
+          return it && <TrayPlace key={place} place={it} isCurrent={place === current} onChoose={onChoose} at={{ column, row }} />;
         })}
       </Box>
       <Box
         role="group"
         aria-label="By-products"
-        sx={{ display: "grid", gridTemplateColumns: `repeat(${Math.max(1, bins.length)}, minmax(0, 1fr))`, gap: "8px" }}
+        sx={{ display: "grid", gridTemplateColumns: columns(Math.max(1, bins.length)), gap: "8px" }}
       >
         {bins.map((bin) => (
           <TrayPlace key={bin.id} place={bin} isCurrent={bin.id === current} onChoose={onChoose} isBin />
@@ -79,12 +69,16 @@ export function Tray({ layout, pieces, bins, current = null, onChoose }: TrayPro
   );
 }
 
+/** On a phone two beside each other, in the order they lie; what is weighed has to be read there. */
+const columns = (count: number) => ({ xs: `repeat(${Math.min(count, 2)}, minmax(0, 1fr))`, sm: `repeat(${count}, minmax(0, 1fr))` });
+
 interface TrayPlaceProps {
   place: Place;
   isCurrent: boolean;
   isBin?: boolean;
   onChoose: ((place: string) => void) | undefined;
-  style?: { gridColumn: number; gridRow: number };
+  /** Where it lies on the tray. */
+  at?: { column: number; row: number };
 }
 
 /** Drawn again where something about it changed, not whenever another piece was weighed. */
@@ -93,7 +87,7 @@ const TrayPlace = memo(
   (before, after) => before.onChoose === after.onChoose && JSON.stringify(before) === JSON.stringify(after),
 );
 
-function PlaceOnTray({ place, isCurrent, isBin = false, onChoose, style }: TrayPlaceProps) {
+function PlaceOnTray({ place, isCurrent, isBin = false, onChoose, at }: TrayPlaceProps) {
   const { massMg, window, verdict, portions } = place;
   const mass = useMassWords();
   const inCount = portions?.massesMg.filter((it) => it !== null).length ?? 0;
@@ -105,8 +99,9 @@ function PlaceOnTray({ place, isCurrent, isBin = false, onChoose, style }: TrayP
       onClick={() => onChoose?.(place.id)}
       aria-pressed={isCurrent}
       data-place={place.id}
-      style={style}
       sx={{
+        gridColumn: { sm: at?.column },
+        gridRow: { sm: at?.row },
         display: "flex",
         flexDirection: "column",
         alignItems: "stretch",
@@ -124,7 +119,14 @@ function PlaceOnTray({ place, isCurrent, isBin = false, onChoose, style }: TrayP
       <Box sx={{ display: "flex", alignItems: "center", gap: 0.5, minHeight: 24 }}>
         <Typography
           variant="label"
-          sx={{ flex: 1, minWidth: 0, overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap", fontSize: isBin ? 16 : 17 }}
+          sx={{
+            flex: 1,
+            minWidth: 0,
+            overflow: "hidden",
+            textOverflow: "ellipsis",
+            whiteSpace: { sm: "nowrap" },
+            fontSize: isBin ? 16 : 17,
+          }}
         >
           {place.title}
         </Typography>

@@ -27,15 +27,16 @@ final class PracticeTrayController
 {
     public function __construct(private readonly ReadProgress $progress, private readonly School $school) {}
 
-    #[OA\Get(path: '/practice-trays/{tray}', operationId: 'practiceTray', tags: ['practice'])]
-    #[OA\PathParameter(name: 'tray', schema: new OA\Schema(type: 'string', format: 'uuid'))]
-    #[OA\Response(response: 200, description: 'The tray as it stands', content: new OA\JsonContent(ref: PracticeTrayView::class))]
+    #[OA\Get(path: '/practice/{standard}/trays/{tray}', operationId: 'practiceTray', tags: ['practice'])]
+    #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\PathParameter(name: 'tray', description: 'Made by the device.', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'The tray as it stands; empty where whoever asks took nothing down of it', content: new OA\JsonContent(ref: PracticeTrayView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(string $tray, ReadPractice $practice, #[CurrentUser] User $user): JsonResponse
+    public function show(PublishedStandard $standard, string $tray, ReadPractice $practice, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('practise', PublishedStandard::class);
 
-        return $this->view($practice->tray($user, self::id($tray)), $user);
+        return $this->view($practice->tray($user, $standard, self::id($tray)), $user);
     }
 
     #[OA\Post(path: '/practice/{standard}/trays/{tray}/captures', operationId: 'practiceCapture', description: 'Takes captures of a practice tray down, all or none; the first begin it. Each id is accepted once, so a request may be sent again.', tags: ['practice'])]

@@ -6,6 +6,7 @@ import { useNavigate, useParams } from "react-router";
 import type { MethodStep, PracticeOf } from "../../api/types";
 import { useFollowAlong } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
+import { useCaptureQueue } from "../../offline/Sending";
 import { lowerFirst } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
@@ -35,10 +36,13 @@ function Steps({ practice: { id, title, steps, cautions } }: { practice: Practic
   // Before the first step stand the cautions.
   const [at, setAt] = useState(-1);
   const step = steps[at];
+  const { takePractice } = useCaptureQueue();
   useAwake();
   const go = (by: number): void => {
-    if (at + by >= steps.length) void navigate(`/practice/${id}`);
-    else setAt(Math.max(-1, at + by));
+    if (at + by >= steps.length) {
+      void takePractice(id, { kind: "followed" });
+      void navigate(`/practice/${id}`);
+    } else setAt(Math.max(-1, at + by));
   };
   useKeys((key) => {
     const by = ahead.has(key) ? 1 : back.has(key) ? -1 : 0;

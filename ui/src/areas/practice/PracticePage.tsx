@@ -1,23 +1,30 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { useFollowAlong } from "../../api/usePractice";
+import { v7 as uuid } from "uuid";
+import { useFollowAlong, usePracticeAhead } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
-import { day, points } from "../../parts/format";
+import { counted } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { ProblemNotice } from "../../parts/Notice";
 import { SmallMap } from "../../parts/SmallMap";
-import { Worth } from "../../parts/Worth";
 import { Cautions } from "./Cautions";
+import { Tries } from "./Tries";
+import { WorthMost } from "./WorthMost";
 
-/** One standard to practise. */
+const none: string[] = [];
+
+/** One standard to practise, and how one comes on with it. */
 export function PracticePage() {
   const { standard = "" } = useParams();
   const practice = useFollowAlong(standard);
+  const [tray] = useState(() => uuid());
+  usePracticeAhead(practice.isSuccess ? [standard] : none);
   if (practice.isPending) return <Loading what="the standard" />;
   if (practice.isLoadingError) return <ProblemNotice problem={practice.error} onRetry={() => void practice.refetch()} />;
-  const { title, steps, cautions, map, last } = practice.data;
+  const { title, steps, cautions, map, tries, worth, curve, due } = practice.data;
 
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2, maxWidth: 760, width: "100%", mx: "auto" }}>
@@ -27,24 +34,29 @@ export function PracticePage() {
         <SmallMap map={map} height={240} />
         <Box sx={{ display: "grid", gap: 1.5 }}>
           {steps.length > 0 && (
-            <Button component={Link} to={`/practice/${standard}/follow`} variant="contained" sx={{ minHeight: 64, fontSize: "1.3rem" }}>
-              Follow along, {steps.length} steps
+            <Button
+              component={Link}
+              to={`/practice/${standard}/follow`}
+              variant="contained"
+              sx={{ minHeight: 64, fontSize: "1.3rem", textAlign: "center" }}
+            >
+              Follow along, {counted(steps.length, "step")}
             </Button>
           )}
-          <Button component={Link} to={`/practice/${standard}/quiz`} sx={{ minHeight: 64, fontSize: "1.3rem" }}>
-            Ten questions
+          <Button component={Link} to={`/practice/${standard}/quiz`} sx={{ minHeight: 64, fontSize: "1.3rem", textAlign: "center" }}>
+            Ten questions{due > 0 && `, ${due} due`}
+          </Button>
+          <Button
+            component={Link}
+            to={`/practice/${standard}/tray/${tray}`}
+            sx={{ minHeight: 64, fontSize: "1.3rem", textAlign: "center" }}
+          >
+            Log a practice tray
           </Button>
         </Box>
       </Box>
-      {last !== null && (
-        <Box sx={{ mb: 2.5 }}>
-          <Typography variant="label" component="p" sx={{ color: "text.secondary", mb: 1 }}>
-            Your last tray of this, <Link to={`/result/${last.attempt}`}>{day(last.held_on)}</Link>
-            {last.total !== null && `: ${points(last.total)}, ${last.band ?? ""}`}
-          </Typography>
-          <Worth worth={last.worth} />
-        </Box>
-      )}
+      <WorthMost worth={worth} />
+      <Tries standard={standard} tries={tries} curve={curve} />
       <Cautions cautions={cautions} />
     </Box>
   );

@@ -3,32 +3,56 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { PracticeItem } from "../../api/types";
-import { usePracticeShelf } from "../../api/usePractice";
+import { usePracticeAhead, usePracticeShelf } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
-import { day } from "../../parts/format";
+import { counted, day } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { SmallMap } from "../../parts/SmallMap";
 
+const none: string[] = [];
+
+/** It is cut next, was cut before, or is practised. */
+const isOwn = (it: PracticeItem): boolean => it.next_on !== null || it.tries > 0 || it.due > 0;
+
 /** What can be practised: first what one is to cut next. */
 export function PracticeShelf() {
   const shelf = usePracticeShelf();
+  usePracticeAhead(shelf.isSuccess ? shelf.data.items.filter(isOwn).map((it) => it.id) : none);
   if (shelf.isPending) return <Loading what="what to practise" />;
   if (shelf.isLoadingError) return <ProblemNotice problem={shelf.error} onRetry={() => void shelf.refetch()} />;
-  const own = shelf.data.filter((it) => it.next_on !== null || it.tries > 0);
-  const others = shelf.data.filter((it) => !own.includes(it));
+  const { items, streak, shown } = shelf.data;
+  const own = items.filter(isOwn);
+  const others = items.filter((it) => !own.includes(it));
+  const due = items.reduce((sum, it) => sum + it.due, 0);
 
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2 }}>
       <Rail area="Practice" />
       <Typography variant="h1">Practice</Typography>
       <Typography sx={{ color: "text.secondary", maxWidth: 640 }}>
-        Follow a method card step by step, and answer questions about a standard. Nothing of it is marked, kept or seen by anybody else.
+        Follow a method card step by step, answer questions about a standard, log a tray you cut for yourself. Nothing of it is marked.{" "}
+        {shown
+          ? "What you answer and weigh is yours alone; your instructors see on which days you practised, and by which standards."
+          : "It is yours alone: nobody else sees it."}
       </Typography>
-      {shelf.data.length === 0 && <Notice title="Nothing to practise yet">No standard is published yet.</Notice>}
+      <Today due={due} streak={streak} />
+      {items.length === 0 && <Notice title="Nothing to practise yet">No standard is published yet.</Notice>}
       <Group title="Yours" items={own} />
       <Group title={own.length === 0 ? "Standards" : "Others"} items={others} />
     </Box>
+  );
+}
+
+/** What is due, and for how long it was kept up: told where there is something to tell. */
+function Today({ due, streak }: { due: number; streak: number }) {
+  const words = [...(due === 0 ? [] : [`${counted(due, "question")} due again today`]), ...(streak < 2 ? [] : [`${streak} days in a row`])];
+  if (words.length === 0) return null;
+
+  return (
+    <Typography variant="h3" component="p" sx={{ mt: 1.5 }}>
+      {words.join(", ")}
+    </Typography>
   );
 }
 
@@ -52,7 +76,8 @@ function Group({ title, items }: { title: string; items: PracticeItem[] }) {
 function Card({ item }: { item: PracticeItem }) {
   const words = [
     ...(item.next_on === null ? [] : [`next on ${day(item.next_on)}`]),
-    ...(item.tries === 0 ? [] : [item.tries === 1 ? "1 try so far" : `${item.tries} tries so far`]),
+    ...(item.tries === 0 ? [] : [`${counted(item.tries, "try", "tries")} so far`]),
+    ...(item.due === 0 ? [] : [`${item.due} due`]),
   ];
 
   return (

@@ -6,23 +6,23 @@ import type { QuizQuestion } from "../../api/types";
 import { useMassWords } from "../../parts/mass";
 import { MassField } from "../../parts/MassField";
 import { useKeys } from "../../parts/useKey";
-import { offBy } from "./offBy";
+import { howOf, offBy, type How } from "./offBy";
 
 interface QuestionProps {
   question: QuizQuestion;
   number: number;
   count: number;
-  onMissed: () => void;
+  onAnswered: (how: How) => void;
   onNext: () => void;
 }
 
 /** A question, its answers, and why: first answered, then told. */
-export function Question({ question, number, count, onMissed, onNext }: QuestionProps) {
+export function Question({ question, number, count, onAnswered, onNext }: QuestionProps) {
   const [said, setSaid] = useState<{ isRight: boolean; words: string } | null>(null);
   const next = useRef<HTMLButtonElement>(null);
-  const tell = (isRight: boolean, words: string): void => {
-    setSaid({ isRight, words });
-    if (!isRight) onMissed();
+  const tell = (how: How, words: string): void => {
+    setSaid({ isRight: how === "right", words });
+    onAnswered(how);
   };
   useEffect(() => {
     if (said !== null) next.current?.focus();
@@ -40,7 +40,7 @@ export function Question({ question, number, count, onMissed, onNext }: Question
         <Options
           question={question}
           isTold={said !== null}
-          onChoose={(at) => tell(at === question.right, at === question.right ? "Right." : "Not this one.")}
+          onChoose={(at) => (at === question.right ? tell("right", "Right.") : tell("missed", "Not this one."))}
         />
       ) : (
         <Estimate mass={question.mass} isTold={said !== null} onTell={tell} />
@@ -129,7 +129,7 @@ function Options({ question, isTold, onChoose }: OptionsProps) {
 interface EstimateProps {
   mass: NonNullable<QuizQuestion["mass"]>;
   isTold: boolean;
-  onTell: (isRight: boolean, words: string) => void;
+  onTell: (how: How, words: string) => void;
 }
 
 /** A mass is guessed: within the window is right, and outside it is said by how much. */
@@ -140,7 +140,7 @@ function Estimate({ mass: wanted, isTold, onTell }: EstimateProps) {
     event.preventDefault();
     if (typed === null || isTold) return;
     const off = offBy(wanted, typed);
-    onTell(off === 0, off === 0 ? "Within the window." : `${mass.full(off)} too ${typed < wanted.low_mg ? "little" : "much"}.`);
+    onTell(howOf(wanted, typed), off === 0 ? "Within the window." : `${mass.full(off)} too ${typed < wanted.low_mg ? "little" : "much"}.`);
   };
 
   return (

@@ -3,25 +3,27 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import type { QuizQuestion } from "../../api/types";
-import { useFollowAlong, useQuiz, useRoundAhead } from "../../api/usePractice";
+import type { PracticeFact, QuizQuestion } from "../../api/types";
+import { useDue, useFollowAlong, usePracticeAhead } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
+import { useCaptureQueue } from "../../offline/Sending";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
+import type { How } from "./offBy";
 import { Question } from "./Question";
 
-/** A round is named by its day and number: a device that fetched it has it without a network too. */
-const roundOf = (number: number): string => `${new Date().toISOString().slice(0, 10)} ${number}`;
+const none: string[] = [];
 
-/** Ten questions about a standard, made from it. */
+/** Ten questions about a standard, made from it: what is due again first. */
 export function QuizPage() {
   const { standard = "" } = useParams();
   const [round, setRound] = useState(1);
   const practice = useFollowAlong(standard);
-  const quiz = useQuiz(standard, roundOf(round));
+  const quiz = useDue(standard, round);
   const title = practice.data?.title ?? "";
-  useRoundAhead(standard, roundOf(round + 1), quiz.isSuccess);
-  if (quiz.isPending) return <Loading what="questions" />;
+  usePracticeAhead(quiz.isSuccess ? [standard] : none, round + 1);
+  // Yesterday's round is shown where there is no network for today's, and not a moment before it is replaced.
+  if (quiz.isPending || (quiz.fetchStatus === "fetching" && quiz.isStale)) return <Loading what="questions" />;
   if (quiz.isLoadingError) return <ProblemNotice problem={quiz.error} onRetry={() => void quiz.refetch()} />;
 
   return (
@@ -47,6 +49,7 @@ interface RoundProps {
 
 /** One question after the other; at the end what was missed, with what the standard says. */
 function Round({ questions, standard, onNext }: RoundProps) {
+  const { takePractice } = useCaptureQueue();
   const [asked, setAsked] = useState(questions);
   const [at, setAt] = useState(0);
   const [missed, setMissed] = useState<QuizQuestion[]>([]);
@@ -58,7 +61,11 @@ function Round({ questions, standard, onNext }: RoundProps) {
         question={question}
         number={at + 1}
         count={asked.length}
-        onMissed={() => setMissed([...missed, question])}
+        onAnswered={(how) => {
+          if (how !== "right") setMissed([...missed, question]);
+          // Asked once more in the same round it is still what it was the first time.
+          if (asked === questions) void takePractice(standard, answerTo(question, how));
+        }}
         onNext={() => setAt(at + 1)}
       />
     );
@@ -85,6 +92,7 @@ function Round({ questions, standard, onNext }: RoundProps) {
           ))}
         </Box>
       )}
+      <Typography sx={{ color: "text.secondary" }}>What you missed comes back tomorrow, what you knew later and later.</Typography>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5 }}>
         {missed.length > 0 && (
           <Button variant="contained" onClick={again}>
@@ -99,3 +107,5 @@ function Round({ questions, standard, onNext }: RoundProps) {
     </Box>
   );
 }
+
+const answerTo = ({ kind, about }: QuizQuestion, how: How): PracticeFact => ({ kind: "answer", question: kind, about, how });

@@ -1,4 +1,5 @@
 export { FollowAlong } from "./FollowAlong";
 export { PracticePage } from "./PracticePage";
 export { PracticeShelf } from "./PracticeShelf";
+export { PracticeTrayPage } from "./PracticeTrayPage";
 export { QuizPage } from "./QuizPage";

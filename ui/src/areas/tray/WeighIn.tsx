@@ -11,11 +11,11 @@ import { ScaleCheckNote } from "../../parts/ScaleCheckNote";
 import { Tray, type Place } from "../../parts/Tray";
 import { useKeys } from "../../parts/useKey";
 import { moveOn } from "./moveOn";
-import { PortionSteps } from "./PortionSteps";
+import { PortionSteps } from "../../parts/PortionSteps";
 import { SharedPan } from "./SharedPan";
-import { binPlaces, piecePlaces, SCRAPE, weighed } from "./places";
+import { binPlaces, piecePlaces, SCRAPE, weighed } from "../../parts/places";
 import { ScalePanel } from "../../parts/ScalePanel";
-import { usePortion, type PortionTurn } from "./usePortion";
+import { usePortion, type PortionTurn } from "../../parts/usePortion";
 import type { Entries } from "./useTakeDown";
 
 interface WeighInProps {

@@ -1,10 +1,15 @@
-import type { Place } from "../../parts/Tray";
-import type { Assessment, Fact, PieceResult, PortionSet, Tray } from "../../api/types";
-import type { MassWords } from "../../parts/mass";
+import type { Place } from "./Tray";
+import type { Assessment, Fact, PieceResult, PortionSet, Tray } from "../api/types";
+import type { MassWords } from "./mass";
 
 export const SCRAPE = "scrape";
 
-export function piecePlaces(tray: Tray, { standard }: Assessment): Place[] {
+/** What is weighed of a tray: of one that is marked, or of one that is practised. */
+type Weighed = Pick<Tray, "result" | "holds">;
+
+type Laid = Pick<Assessment, "standard" | "scrape_title">;
+
+export function piecePlaces(tray: Weighed, { standard }: Pick<Laid, "standard">): Place[] {
   return standard.pieces.map((piece) => {
     const result = tray.result.pieces.find((it) => it.id === piece.id);
 
@@ -24,7 +29,7 @@ function portionsOf({ count, cv, range }: PortionSet, held: (number | null)[]): 
   return { massesMg: Array.from({ length: count }, (_, index) => held[index] ?? null), mustBeEven: (cv ?? range) !== undefined };
 }
 
-export function binPlaces({ holds }: Tray, { standard, scrape_title: scrapeTitle }: Assessment, mass: MassWords): Place[] {
+export function binPlaces({ holds }: Pick<Weighed, "holds">, { standard, scrape_title: scrapeTitle }: Laid, mass: MassWords): Place[] {
   const bins: Place[] = (standard.bins ?? []).map((bin) => ({
     id: bin.id,
     title: bin.title ?? bin.id,
@@ -46,7 +51,7 @@ export function binPlaces({ holds }: Tray, { standard, scrape_title: scrapeTitle
 }
 
 /** The fact that a mass in a place makes; of one portion, where its number is given. */
-export const weighed = (place: string, portion: number | null, massMg: number, { standard }: Assessment): Fact => {
+export const weighed = (place: string, portion: number | null, massMg: number, { standard }: Pick<Laid, "standard">): Fact => {
   if (place === SCRAPE) return { kind: "scrape", mass_mg: massMg };
   if (portion !== null) return { kind: "portion", piece: place, portion, mass_mg: massMg };
 

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Place } from "../../parts/Tray";
+import type { Place } from "./Tray";
 
 export interface PortionTurn {
   /** The portion to be weighed now, from 1; null where the set goes on the scale together, or the place is one thing. */

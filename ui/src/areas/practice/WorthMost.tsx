@@ -1,0 +1,46 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { PracticeOf } from "../../api/types";
+import { points } from "../../parts/format";
+
+/** What would have given most points in the last tries, and the level above as the standard describes it. */
+export function WorthMost({ worth }: { worth: PracticeOf["worth"] }) {
+  const tries = worth[0]?.tries ?? 0;
+  if (tries === 0) return null;
+
+  return (
+    <Box component="section" aria-label="What is worth most now" sx={{ mb: 2.5 }}>
+      <Typography variant="h2">What is worth most now</Typography>
+      <Typography sx={{ color: "text.secondary", mb: 0.5 }}>
+        Each graded again with that one thing better{tries > 1 && `, the mean of your last ${tries} tries`}.
+      </Typography>
+      <Box component="ol" sx={{ m: 0, pl: 0, listStyle: "none" }}>
+        {worth.map((it) => (
+          <Box
+            component="li"
+            key={it.text}
+            sx={{
+              display: "grid",
+              gridTemplateColumns: "76px minmax(0, 1fr)",
+              gap: 1.5,
+              py: 1,
+              borderTop: "1px solid",
+              borderColor: "divider",
+            }}
+          >
+            <Typography variant="figure" sx={{ fontSize: 26, lineHeight: 1, textAlign: "right" }}>
+              +{points(it.points)}
+            </Typography>
+            <Box>
+              <Typography>
+                {it.text}
+                {it.tries > 1 && ` In ${it.times} of ${it.tries} tries.`}
+              </Typography>
+              {it.next !== null && <Typography sx={{ fontWeight: 700 }}>One step up: {it.next}</Typography>}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
