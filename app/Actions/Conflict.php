@@ -65,6 +65,11 @@ final class Conflict extends \DomainException
         return new self('This practice tray was begun by somebody else, or by another standard; begin one of your own.');
     }
 
+    public static function noLongerCalled(): self
+    {
+        return new self('This method card is not called any more.');
+    }
+
     public static function appealedBefore(): self
     {
         return new self('This version was appealed against already; what was said then stands.');

@@ -29,6 +29,12 @@ final class Push
         $this->publish("class-$assessment", 'presence', []);
     }
 
+    /** A method card that is called went on, or somebody answered to it. */
+    public function called(string $card): void
+    {
+        $this->publish("called-$card", 'stands', []);
+    }
+
     /** @param mixed $said what becomes JSON */
     public function scale(string $event, mixed $said): void
     {

@@ -19,6 +19,12 @@ final class PublishedStandardPolicy
         return true;
     }
 
+    /** Its method card to a class. */
+    public function call(User $user): bool
+    {
+        return $user->role->mayCapture();
+    }
+
     public function publish(User $user): bool
     {
         return $user->role->mayPublish();

@@ -8,6 +8,7 @@ use App\Models\Accommodation;
 use App\Models\Appeal;
 use App\Models\Brief;
 use App\Models\CalendarLink;
+use App\Models\CalledCard;
 use App\Models\LotRow;
 use App\Models\PublishedStandard;
 use App\Models\StandardisingSet;
@@ -46,6 +47,7 @@ final class AccessTest extends TestCase
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
         'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /attempts/{attempt}/released.pdf' => 'iac', 'GET /results' => 'iacs', 'GET /attempts/{attempt}/appeals' => 'iac', 'PUT /attempts/{attempt}/appeals/{appeal}' => '', 'PUT /appeals/{appeal}/assignee/{entry}' => 'ic', 'PUT /appeals/{appeal}/decisions/{entry}' => 'iac', 'GET /appeals/{appeal}/file.pdf' => 'iac', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
         'GET /practice' => 'iacs', 'GET /practice/{standard}' => 'iacs', 'GET /practice/{standard}/quiz' => 'iacs', 'GET /practice/{standard}/due' => 'iacs', 'POST /practice/{standard}/facts' => 'iacs',
+        'GET /called' => 'iacs', 'PUT /called/{id}' => 'ia', 'GET /called/{called}' => 'iacs', 'PUT /called/{called}/entries/{entry}' => 'iacs', 'GET /called/{called}/live' => 'iacs',
         'POST /practice/{standard}/trays/{tray}/captures' => 'iacs', 'GET /practice/{standard}/trays/{tray}' => 'iacs',
         'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',
         'GET /standards/{standard}/sheet.pdf' => 'iac', 'GET /standards/{standard}/document' => 'iac',
@@ -131,6 +133,7 @@ final class AccessTest extends TestCase
             '{check}' => '0198c000-0000-7000-8000-000000000002',
             '{draft}' => '0198c000-0000-7000-8000-000000000001',
             '{sha256}' => str_repeat('0', 64),
+            '{called}' => (CalledCard::query()->first() ?? CalledCard::query()->create(['id' => '0198c000-0000-7000-8000-000000000008', 'published_standard_id' => PublishedStandard::query()->firstOrFail()->id, 'user_id' => User::query()->firstOrFail()->id, 'at' => now()]))->id,
             '{tray}' => '0198c000-0000-7000-8000-000000000007',
             '{person}' => User::query()->where('email', 'teodor@tollgate-quay.example')->firstOrFail()->id,
             '{group}' => StudentGroup::query()->firstOrFail()->id,

@@ -8,6 +8,7 @@ use App\Models\Accommodation;
 use App\Models\Appeal;
 use App\Models\Brief;
 use App\Models\CalendarLink;
+use App\Models\CalledCard;
 use App\Models\LotRow;
 use App\Models\PublishedStandard;
 use App\Models\Role;
@@ -126,7 +127,7 @@ final class HostileRequestsTest extends TestCase
         return [
             'assessment' => $this->practical()->id, 'attempt' => $this->station(12)->id, 'standard' => PublishedStandard::query()->firstOrFail()->id,
             'brief' => Brief::query()->firstOrFail()->id, 'calendar' => CalendarLink::query()->firstOr(static fn(): CalendarLink => CalendarLink::query()->create(['user_id' => User::query()->firstOrFail()->id, 'sha256' => str_repeat('0', 64), 'made_at' => now()]))->id, 'check' => '0198c000-0000-7000-8000-000000000002', 'draft' => '0198c000-0000-7000-8000-000000000001', 'sha256' => str_repeat('0', 64), 'person' => User::query()->where('role', Role::Assessor)->firstOrFail()->id,
-            'delivery' => '0198c000-0000-7000-8000-000000000003', 'price' => '0198c000-0000-7000-8000-000000000004', 'lot' => LotRow::query()->firstOrFail()->id, 'appeal' => Appeal::query()->firstOrFail()->id, 'set' => StandardisingSet::query()->firstOrFail()->id, 'id' => '0198c000-0000-7000-8000-000000000006', 'entry' => '0198c000-0000-7000-8000-000000000005', 'tray' => '0198c000-0000-7000-8000-000000000007', 'group' => StudentGroup::query()->firstOrFail()->id, 'student' => Student::query()->has('accommodations')->firstOrFail()->id, 'accommodation' => Accommodation::query()->firstOrFail()->id,
+            'delivery' => '0198c000-0000-7000-8000-000000000003', 'price' => '0198c000-0000-7000-8000-000000000004', 'lot' => LotRow::query()->firstOrFail()->id, 'appeal' => Appeal::query()->firstOrFail()->id, 'set' => StandardisingSet::query()->firstOrFail()->id, 'id' => '0198c000-0000-7000-8000-000000000006', 'entry' => '0198c000-0000-7000-8000-000000000005', 'called' => (CalledCard::query()->first() ?? CalledCard::query()->create(['id' => '0198c000-0000-7000-8000-000000000008', 'published_standard_id' => PublishedStandard::query()->firstOrFail()->id, 'user_id' => User::query()->firstOrFail()->id, 'at' => now()]))->id, 'tray' => '0198c000-0000-7000-8000-000000000007', 'group' => StudentGroup::query()->firstOrFail()->id, 'student' => Student::query()->has('accommodations')->firstOrFail()->id, 'accommodation' => Accommodation::query()->firstOrFail()->id,
         ];
     }
 

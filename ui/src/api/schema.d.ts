@@ -402,6 +402,89 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/called": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calledNow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/called/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Begins to call a method card, under an id the screen made (a UUID). */
+        put: operations["call"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/called/{called}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["called"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/called/{called}/entries/{entry}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description An instructor goes to a step or ends it; whoever follows says that they do, that they are done with a step, or need help at it. Under an id the screen made. */
+        put: operations["sayWhileCalled"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/called/{called}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Whether one may listen to the events of a called card at /live/called/{called}: "stands". */
+        get: operations["mayFollowCalled"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}/captures": {
         parameters: {
             query?: never;
@@ -2407,6 +2490,42 @@ export interface components {
             made_at: string;
             /** @description The address, told only when it is made. */
             address: string | null;
+        };
+        /** @description A method card that is called now. */
+        CalledItemView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            standard: string;
+            title: string;
+            /** @description Who calls it. */
+            by: string;
+        };
+        /** @description A method card that is called, as it stands. */
+        CalledView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            standard: string;
+            title: string;
+            /** @description Who calls it. */
+            by: string;
+            steps: components["schemas"]["MethodStepView"][];
+            cautions: string[];
+            /** @description The step that was called last, counted from 0; -1 before the first. */
+            step: number;
+            over: boolean;
+            /** @description How many follow. */
+            following: number;
+            /** @description How many of them are done with the step. */
+            done: number;
+            /** @description Who needs help at it, in the order they asked; null for a student. */
+            help: string[] | null;
+            /**
+             * @description What whoever asks said of the step.
+             * @enum {string|null}
+             */
+            own: "done" | "help" | null;
         };
         /** @description A capture as it was accepted: what, who, when and from which device. */
         CaptureView: {
@@ -6104,6 +6223,135 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    calledNow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is called now, the latest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalledItemView"][];
+                };
+            };
+        };
+    };
+    call: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    standard: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Begun */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalledView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    called: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                called: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalledView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    sayWhileCalled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                called: string;
+                entry: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "step" | "ended" | "joined" | "done" | "help";
+                    /** @description Counted from 0, -1 before the first; of a step, of done and of help. */
+                    step?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description Taken */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalledView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    mayFollowCalled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                called: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description They may */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            403: components["responses"]["Problem"];
         };
     };
     capture: {

@@ -8,6 +8,7 @@ use App\Actions\OwnTray;
 use App\Actions\ReadPractice;
 use App\Actions\ReadProgress;
 use App\Actions\RecordPractice;
+use App\Http\ClientId;
 use App\Http\Resources\PracticeTrayView;
 use App\Http\SentFacts;
 use App\Models\PublishedStandard;
@@ -19,7 +20,6 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 
 /** Trays that whoever asks cut to practise: nobody else's are there. */
@@ -68,6 +68,8 @@ final class PracticeTrayController
 
     private static function id(string $tray): string
     {
-        return Str::isUuid($tray) ? mb_strtolower($tray) : throw InvalidPackage::at('tray', MessageCode::NotAUuid);
+        ClientId::check($tray, 'tray');
+
+        return mb_strtolower($tray);
     }
 }
