@@ -101,6 +101,7 @@ export type UntimedLotFact = Untimed<SentLotFact> & { id?: string };
 export type ShelfItem = Schemas["ShelfItemView"];
 export type SmallCutMap = Schemas["SmallMapView"];
 export type PracticeItem = Schemas["PracticeItemView"];
+export type Called = Schemas["CalledView"];
 export type PracticeTray = Schemas["PracticeTrayView"];
 export type PracticeTry = Schemas["TryView"];
 export type SentPracticeFact = NonNullable<operations["practised"]["requestBody"]>["content"]["application/json"]["facts"][number];

@@ -37,6 +37,7 @@ export const router = createBrowserRouter([
           { path: "roster", lazy: page(areas.roster, "Roster") },
           { path: "roster/import", lazy: page(areas.roster, "ImportRoster") },
           { path: "practice", lazy: page(areas.practice, "PracticeShelf") },
+          { path: "called/:called", lazy: page(areas.practice, "CalledPage") },
           { path: "practice/:standard", lazy: page(areas.practice, "PracticePage") },
           { path: "practice/:standard/follow", lazy: page(areas.practice, "FollowAlong") },
           { path: "practice/:standard/quiz", lazy: page(areas.practice, "QuizPage") },

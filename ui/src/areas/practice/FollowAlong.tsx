@@ -7,13 +7,14 @@ import type { MethodStep, PracticeOf } from "../../api/types";
 import { useFollowAlong } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
 import { useCaptureQueue } from "../../offline/Sending";
-import { lowerFirst } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { Toggle } from "../../parts/Toggle";
 import { useKeys } from "../../parts/useKey";
 import { Cautions } from "./Cautions";
+import { Progress } from "./Progress";
 import { canSpeak, readAloud, stopReading } from "./readAloud";
+import { Step } from "./Step";
 import { useAwake } from "./useAwake";
 
 /** A method card, one step a screen, for somebody whose hands are on the carcass. */
@@ -114,49 +115,6 @@ function Steps({ practice: { id, title, steps, cautions } }: { practice: Practic
           {at < 0 ? "Begin" : at + 1 < steps.length ? "Next step" : "Done"}
         </Button>
       </Box>
-    </Box>
-  );
-}
-
-function Step({ step, at }: { step: MethodStep; at: number }) {
-  return (
-    <>
-      <Box sx={{ display: "grid", gridTemplateColumns: "auto minmax(0, 1fr)", gap: { xs: 1.5, sm: 3 }, alignItems: "start" }}>
-        <Typography variant="figure" aria-hidden sx={{ fontSize: "clamp(56px, 14vw, 120px)", lineHeight: 0.85, color: "secondary.main" }}>
-          {at + 1}
-        </Typography>
-        <Typography variant="h1" sx={{ fontSize: "clamp(30px, 6.4vw, 56px)", lineHeight: 1.08 }}>
-          {step.do}
-        </Typography>
-      </Box>
-      <Typography sx={{ fontSize: "clamp(19px, 3.4vw, 28px)", lineHeight: 1.35 }}>{step.look}</Typography>
-      <Typography sx={{ fontSize: "clamp(19px, 3.4vw, 28px)", lineHeight: 1.35 }}>{step.hand}</Typography>
-      {step.caution !== null && (
-        <Typography
-          sx={{ borderLeft: "6px solid", borderColor: "secondary.main", pl: 2, fontWeight: 700, fontSize: "clamp(18px, 3vw, 25px)" }}
-        >
-          {step.caution}
-        </Typography>
-      )}
-      <Typography sx={{ color: "text.secondary", fontSize: "clamp(17px, 2.6vw, 22px)" }}>Usual fault: {lowerFirst(step.fault)}</Typography>
-    </>
-  );
-}
-
-/** How far along: a stroke for each step. */
-function Progress({ at, count }: { at: number; count: number }) {
-  return (
-    <Box
-      role="img"
-      aria-label={at < 0 ? `${count} steps` : `Step ${at + 1} of ${count}`}
-      sx={{ flex: 1, minWidth: 140, display: "flex", gap: "4px" }}
-    >
-      {Array.from({ length: count }, (_, index) => (
-        <Box
-          key={index}
-          sx={{ flex: 1, height: index === at ? 20 : 12, alignSelf: "end", bgcolor: index <= at ? "text.primary" : "divider" }}
-        />
-      ))}
     </Box>
   );
 }

@@ -5,11 +5,13 @@ import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { v7 as uuid } from "uuid";
 import { useFollowAlong, usePracticeAhead } from "../../api/usePractice";
+import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
 import { counted } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { ProblemNotice } from "../../parts/Notice";
 import { SmallMap } from "../../parts/SmallMap";
+import { CallIt } from "./CallIt";
 import { Cautions } from "./Cautions";
 import { Tries } from "./Tries";
 import { WorthMost } from "./WorthMost";
@@ -19,6 +21,7 @@ const none: string[] = [];
 /** One standard to practise, and how one comes on with it. */
 export function PracticePage() {
   const { standard = "" } = useParams();
+  const { may_capture: mayCall } = useUser();
   const practice = useFollowAlong(standard);
   const [tray] = useState(() => uuid());
   usePracticeAhead(practice.isSuccess ? [standard] : none);
@@ -53,6 +56,7 @@ export function PracticePage() {
           >
             Log a practice tray
           </Button>
+          {mayCall && steps.length > 0 && <CallIt standard={standard} />}
         </Box>
       </Box>
       <WorthMost worth={worth} />

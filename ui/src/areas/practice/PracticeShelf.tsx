@@ -3,6 +3,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { PracticeItem } from "../../api/types";
+import { useCalledNow } from "../../api/useCalled";
 import { usePracticeAhead, usePracticeShelf } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
 import { counted, day } from "../../parts/format";
@@ -36,12 +37,27 @@ export function PracticeShelf() {
           ? "What you answer and weigh is yours alone; your instructors see on which days you practised, and by which standards."
           : "It is yours alone: nobody else sees it."}
       </Typography>
+      <CalledNow />
       <Today due={due} streak={streak} />
       {items.length === 0 && <Notice title="Nothing to practise yet">No standard is published yet.</Notice>}
       <Group title="Yours" items={own} />
       <Group title={own.length === 0 ? "Standards" : "Others"} items={others} />
     </Box>
   );
+}
+
+/** What a class is called to, while it is. */
+function CalledNow() {
+  const called = useCalledNow();
+
+  return called.data?.map(({ id, title, by }) => (
+    <Box key={id} sx={{ mt: 2, borderLeft: "5px solid", borderColor: "secondary.main", bgcolor: "background.paper", px: 2, py: 1.5 }}>
+      <Typography component={Link} to={`/called/${id}`} variant="h2" sx={{ color: "secondary.main" }}>
+        {by} calls: {title}
+      </Typography>
+      <Typography>Your screen follows, step by step.</Typography>
+    </Box>
+  ));
 }
 
 /** What is due, and for how long it was kept up: told where there is something to tell. */

@@ -1,3 +1,4 @@
+export { CalledPage } from "./CalledPage";
 export { FollowAlong } from "./FollowAlong";
 export { PracticePage } from "./PracticePage";
 export { PracticeShelf } from "./PracticeShelf";
