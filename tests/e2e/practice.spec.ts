@@ -81,6 +81,14 @@ test("a student follows a method card with an elbow, and has it read aloud", asy
   await expect.poll(() => page.evaluate(() => window.spoken.at(-1))).toContain(first);
   await page.getByRole("button", { name: "Next step" }).click();
   await expect.poll(() => page.evaluate(() => window.spoken.at(-1))).toMatch(/^Step 2\./);
+  // By the clock a step has its share of the standard time.
+  await page.clock.install();
+  await page.getByRole("button", { name: /^By the clock/ }).click();
+  await expect(page.getByRole("timer")).toContainText("Next step in 3:");
+  await page.clock.fastForward("03:30");
+  await expect(page.getByRole("img", { name: /^Step 3 of / })).toBeVisible();
+  await page.getByRole("button", { name: /^By the clock/ }).click();
+  await expect(page.getByRole("timer")).toHaveCount(0);
   for (let step = 2; (await page.getByRole("button", { name: "Done" }).count()) === 0; step++) {
     expect(step).toBeLessThan(40);
     await page.getByRole("button", { name: "Next step" }).click();

@@ -115,7 +115,7 @@ final readonly class PracticalPrint
             $list->product,
             TrayLayout::of($said, $standard),
             CutMapDrawing::of($standard, $plan === null ? null : Node::of($this->school->said($plan), 'plan')),
-            array_map(MethodStepView::of(...), $node->itemsOf('card')),
+            array_map(static fn(Node $it): MethodStepView => MethodStepView::of($it), $node->itemsOf('card')),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             array_values(array_map(static fn(MiseItem $it): MiseItem => new MiseItem($it->id, $words->say($it->title), $it->isSafety), $this->shipped->mise($standard->species)->items)),
             array_map(static fn(Equipment $it): Equipment => new Equipment($words->say($it->title), $it->count), Equipment::read(Node::of($this->shipped->school('equipment'), 'equipment'), $list->product, min($document->benches, count($students)), count($students), $document->scales)),

@@ -10,6 +10,7 @@ use App\Models\CalledEntry;
 use App\Models\CalledKind;
 use App\Models\User;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use OpenApi\Attributes as OA;
 
 /** A method card that is called, as it stands. */
@@ -34,6 +35,8 @@ final readonly class CalledView
         public array $steps,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $cautions,
+        #[OA\Property]
+        public SmallMapView $map,
         #[OA\Property(description: 'The step that was called last, counted from 0; -1 before the first.')]
         public int $step,
         #[OA\Property]
@@ -49,8 +52,9 @@ final readonly class CalledView
     ) {}
 
     /** @param CalledCard $card with its caller and its entries with their authors */
-    public static function of(CalledCard $card, PractisedStandard $practised, User $user): self
+    public static function of(CalledCard $card, PractisedStandard $practised, User $user, ShippedDocuments $shipped): self
     {
+        $plan = $shipped->planOf($practised->standard->carcass);
         $standing = $card->standing();
         $own = $standing[$user->id] ?? null;
         $names = $card->entries->mapWithKeys(static fn(CalledEntry $it): array => [$it->user_id => $it->user->name])->all();
@@ -61,8 +65,9 @@ final readonly class CalledView
             $card->published_standard_id,
             $practised->standard->title,
             $card->caller->name,
-            array_map(MethodStepView::of(...), $practised->node->itemsOf('card')),
+            MethodStepView::practised($practised),
             array_map(static fn(Node $it): string => $it->text(), $practised->node->itemsOf('cautions')),
+            SmallMapView::of($practised->standard, $plan === null ? null : Node::of($plan, 'plan')),
             $card->step(),
             $card->isOver(),
             count($standing),

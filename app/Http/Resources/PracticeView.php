@@ -35,6 +35,8 @@ final readonly class PracticeView
         public array $cautions,
         #[OA\Property]
         public SmallMapView $map,
+        #[OA\Property(description: 'Null where no time is asked for.')]
+        public ?int $standard_ms,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TryView::class), description: 'Released results and practice trays of whoever asks, the first first.')]
         public array $tries,
         #[OA\Property(type: 'array', items: new OA\Items(ref: WorthMostView::class), description: 'What is worth most now, the largest first.')]
@@ -54,9 +56,10 @@ final readonly class PracticeView
         return new self(
             $practised->published->id,
             $practised->standard->title,
-            array_map(MethodStepView::of(...), $practised->node->itemsOf('card')),
+            MethodStepView::practised($practised),
             array_map(static fn(Node $it): string => $it->text(), $practised->node->itemsOf('cautions')),
             SmallMapView::of($practised->standard, $plan === null ? null : Node::of($plan, 'plan')),
+            $practised->standard->time === null ? null : (int) $practised->standard->time->standardMs,
             $tries,
             array_map(static fn(WorthMost $it): WorthMostView => WorthMostView::of($it, $school), $progress->worth),
             $progress->curve === null ? null : CurveView::of($progress->curve),

@@ -84,7 +84,7 @@ final readonly class StandardView
             $typical?->low->mg,
             $typical?->high->mg,
             $carcass?->at('standing')->text(),
-            array_map(MethodStepView::of(...), $node->itemsOf('card')),
+            array_map(static fn(Node $it): MethodStepView => MethodStepView::of($it), $node->itemsOf('card')),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             $uses instanceof \stdClass ? $uses : new \stdClass(),
             VersionView::allOf($published->versions, $school->sentences($standard)),

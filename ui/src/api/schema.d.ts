@@ -2512,6 +2512,7 @@ export interface components {
             by: string;
             steps: components["schemas"]["MethodStepView"][];
             cautions: string[];
+            map: components["schemas"]["SmallMapView"];
             /** @description The step that was called last, counted from 0; -1 before the first. */
             step: number;
             over: boolean;
@@ -3297,6 +3298,8 @@ export interface components {
             /** @description The usual fault. */
             fault: string;
             caution: string | null;
+            /** @description Parts of the carcass that it names, where it is practised. */
+            parts: string[];
         };
         /** @description One thing to look at before the clock starts. */
         MiseItemView: {
@@ -3727,6 +3730,8 @@ export interface components {
             steps: components["schemas"]["MethodStepView"][];
             cautions: string[];
             map: components["schemas"]["SmallMapView"];
+            /** @description Null where no time is asked for. */
+            standard_ms: number | null;
             /** @description Released results and practice trays of whoever asks, the first first. */
             tries: components["schemas"]["TryView"][];
             /** @description What is worth most now, the largest first. */

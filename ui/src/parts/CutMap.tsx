@@ -25,6 +25,8 @@ interface CutMapProps {
   isBare?: boolean;
   /** What is chosen: whole cuts, or single parts (to move them). */
   chooses?: "holder" | "part";
+  /** Parts that are pointed out, in blue pencil. */
+  lit?: string[];
   /** How strongly a holder is tinted in blue pencil, 0 to 1. */
   tint?: (holder: string) => number;
   /** Said of a holder to a screen reader, beside its parts. */
@@ -43,6 +45,7 @@ export function CutMap({
   chooses = "holder",
   describe = () => "",
   tint = () => 0,
+  lit = [],
 }: CutMapProps) {
   const [focused, setFocused] = useState<string | null>(null);
   const drag = useDrag(onDrop);
@@ -101,6 +104,18 @@ export function CutMap({
             onFocus={(has) => setFocused(has ? holder.id : null)}
           />
         ))}
+      <Box component="g" aria-hidden sx={{ pointerEvents: "none", color: "secondary.main" }}>
+        {drawn.blocks
+          .filter((it) => lit.includes(it.part))
+          .map((it) => (
+            <path key={it.part} d={outlineOf(it, drawn.toPoint)} fill="currentColor" fillOpacity={0.62} />
+          ))}
+        {drawn.apart
+          .filter((it) => lit.includes(it.part))
+          .map(({ part, centre: [x, y], radius }) => (
+            <circle key={part} cx={x} cy={y} r={radius} fill="currentColor" fillOpacity={0.62} />
+          ))}
+      </Box>
       <Lines seams={seams.filter((it) => !it.isSeam)} toPoint={drawn.toPoint} width={0.16} color="text.primary" dash="0.8 0.7" />
       <Lines seams={seams.filter((it) => it.isSeam)} toPoint={drawn.toPoint} width={isBare ? 1.1 : 0.5} color="text.primary" />
       <Box

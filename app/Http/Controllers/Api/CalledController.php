@@ -16,6 +16,7 @@ use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
+use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,7 +27,7 @@ use OpenApi\Attributes as OA;
 /** A method card called to a class that cuts together: the instructor goes to a step, and every screen follows. */
 final class CalledController
 {
-    public function __construct(private readonly School $school) {}
+    public function __construct(private readonly School $school, private readonly ShippedDocuments $shipped) {}
 
     #[OA\Get(path: '/called', operationId: 'calledNow', tags: ['practice'])]
     #[OA\Response(response: 200, description: 'What is called now, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: CalledItemView::class)))]
@@ -107,6 +108,6 @@ final class CalledController
     {
         $card->load('entries.user', 'caller', 'standard');
 
-        return new JsonResponse(CalledView::of($card, PractisedStandard::of($card->standard, $this->school), $user));
+        return new JsonResponse(CalledView::of($card, PractisedStandard::of($card->standard, $this->school), $user, $this->shipped));
     }
 }

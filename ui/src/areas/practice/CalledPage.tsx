@@ -35,7 +35,7 @@ export function CalledPage() {
 function Running({ called }: { called: Called }) {
   const { may_capture: mayCall } = useUser();
   const { mutate: say, error } = useSay(called.id);
-  const { title, step, steps, cautions } = called;
+  const { title, step, steps, cautions, map } = called;
   const hasJoined = useRef(false);
   useAwake();
   useEffect(() => {
@@ -59,7 +59,7 @@ function Running({ called }: { called: Called }) {
             <Cautions cautions={cautions} />
           </>
         ) : (
-          <Step step={now} at={step} />
+          <Step step={now} at={step} map={map} />
         )}
       </Box>
       <Box sx={{ position: "sticky", bottom: 0, bgcolor: "background.default", py: 1 }}>

@@ -1,16 +1,19 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useEffect, useState, type MouseEvent } from "react";
+import { useEffect, useRef, useState, type MouseEvent } from "react";
 import { useNavigate, useParams } from "react-router";
 import type { MethodStep, PracticeOf } from "../../api/types";
 import { useFollowAlong } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
+import { now } from "../../offline/clock";
 import { useCaptureQueue } from "../../offline/Sending";
+import { clock } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { Toggle } from "../../parts/Toggle";
 import { useKeys } from "../../parts/useKey";
+import { useNow } from "../../parts/useNow";
 import { Cautions } from "./Cautions";
 import { Progress } from "./Progress";
 import { canSpeak, readAloud, stopReading } from "./readAloud";
@@ -31,9 +34,10 @@ export function FollowAlong() {
 const ahead = new Set([" ", "Enter", "ArrowRight", "ArrowDown", "PageDown"]);
 const back = new Set(["ArrowLeft", "ArrowUp", "PageUp", "Backspace"]);
 
-function Steps({ practice: { id, title, steps, cautions } }: { practice: PracticeOf }) {
+function Steps({ practice: { id, title, steps, cautions, map, standard_ms: standardMs } }: { practice: PracticeOf }) {
   const navigate = useNavigate();
   const [reads, setReads] = useState(false);
+  const [isPaced, setPaced] = useState(false);
   // Before the first step stand the cautions.
   const [at, setAt] = useState(-1);
   const step = steps[at];
@@ -79,6 +83,11 @@ function Steps({ practice: { id, title, steps, cautions } }: { practice: Practic
         <Rail area="Practice" steps={[{ label: title, to: `/practice/${id}` }, { label: "Follow along" }]} />
         <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
           <Progress at={at} count={steps.length} />
+          {standardMs !== null && (
+            <Toggle isOn={isPaced} onToggle={() => setPaced(!isPaced)}>
+              By the clock, {clock(standardMs)} in all
+            </Toggle>
+          )}
           {canSpeak() && (
             <Toggle isOn={reads} onToggle={() => setReads(!reads)}>
               Read aloud
@@ -86,6 +95,9 @@ function Steps({ practice: { id, title, steps, cautions } }: { practice: Practic
           )}
         </Box>
       </Box>
+      {isPaced && standardMs !== null && step !== undefined && at + 1 < steps.length && (
+        <Pace key={at} forMs={standardMs / steps.length} onOver={() => go(1)} />
+      )}
       <Box aria-live="polite" sx={{ flex: 1, display: "flex", flexDirection: "column", justifyContent: "center", gap: 2, py: 2 }}>
         {step === undefined ? (
           <>
@@ -93,7 +105,7 @@ function Steps({ practice: { id, title, steps, cautions } }: { practice: Practic
             <Cautions cautions={cautions} />
           </>
         ) : (
-          <Step step={step} at={at} />
+          <Step step={step} at={at} map={map} />
         )}
       </Box>
       <Box
@@ -116,6 +128,26 @@ function Steps({ practice: { id, title, steps, cautions } }: { practice: Practic
         </Button>
       </Box>
     </Box>
+  );
+}
+
+/** The next step comes by itself when this one has had its share of the standard time. */
+function Pace({ forMs, onOver }: { forMs: number; onOver: () => void }) {
+  const [until] = useState(() => now() + forMs);
+  const left = until - useNow(true);
+  const over = useRef(onOver);
+  useEffect(() => {
+    over.current = onOver;
+  });
+  const isOver = left <= 0;
+  useEffect(() => {
+    if (isOver) over.current();
+  }, [isOver]);
+
+  return (
+    <Typography role="timer" variant="figure" sx={{ fontSize: 24, mt: 1 }}>
+      Next step in {clock(left)}
+    </Typography>
   );
 }
 
