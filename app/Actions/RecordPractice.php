@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Capture;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
 use App\Models\User;
@@ -77,41 +76,47 @@ final readonly class RecordPractice
         $now = CarbonImmutable::now();
         $last = PracticeFact::query()->where('user_id', $user->id)->where('device', $device)->latest('seq')->first();
         $before = $last === null ? null : (int) $last->at->format('Uv');
+        $ids = array_map(static fn(\stdClass $fact, int $index): string => self::idOf(Node::of($fact, "{$key}[$index]")), $sent, array_keys($sent));
+        $known = PracticeFact::query()->findMany($ids)->keyBy('id')->all();
+        $new = [];
         foreach ($sent as $index => $fact) {
             $node = Node::of($fact, "{$key}[$index]");
-            $id = mb_strtolower($node->at('id')->text());
-            if (! Str::isUuid($id, 7)) {
-                throw $node->at('id')->fail(MessageCode::NotUuid7);
-            }
             $said = Instant::read($node->at('at'));
-            $payload = (object) array_diff_key((array) $fact, array_flip(self::HEAD));
-            $earlier = PracticeFact::query()->find($id);
-            if ($earlier !== null) {
-                $isSame = $earlier->user_id === $user->id && $earlier->tray === $tray && $earlier->kind === $node->at('kind')->text() && $earlier->payload == $payload && (int) $earlier->said_at->format('Uv') === $said;
-                $isSame || throw Conflict::captureIdTaken($id);
-
-                continue;
-            }
-            $before = TakenAt::of($said, (int) $now->getPreciseTimestamp(3), $before);
-            PracticeFact::query()->insert([
-                'id' => $id,
+            $made = new PracticeFact([
+                'id' => $ids[$index],
                 'user_id' => $user->id,
                 'published_standard_id' => $standard->id,
                 'standard_key' => $standard->key,
                 'tray' => $tray,
                 'kind' => $node->at('kind')->text(),
-                'payload' => json_encode($payload, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-                'at' => self::stored(CarbonImmutable::createFromTimestampMsUTC($before)),
-                'said_at' => self::stored(CarbonImmutable::createFromTimestampMsUTC($said)),
-                'device' => $device,
-                'offset_ms' => $offsetMs,
-                'received_at' => self::stored($now),
+                'payload' => (object) array_diff_key((array) $fact, array_flip(self::HEAD)),
+                'said_at' => CarbonImmutable::createFromTimestampMsUTC($said),
             ]);
+            $earlier = $known[$ids[$index]] ?? null;
+            if ($earlier !== null) {
+                self::isSame($earlier, $made) || throw Conflict::captureIdTaken($ids[$index]);
+
+                continue;
+            }
+            $before = TakenAt::of($said, (int) $now->getPreciseTimestamp(3), $before);
+            $new[] = $known[$ids[$index]] = $made->fill(['at' => CarbonImmutable::createFromTimestampMsUTC($before), 'device' => $device, 'offset_ms' => $offsetMs, 'received_at' => $now]);
         }
+        PracticeFact::query()->insert(array_map(static fn(PracticeFact $it): array => $it->getAttributes(), $new));
     }
 
-    private static function stored(CarbonImmutable $instant): string
+    private static function idOf(Node $fact): string
     {
-        return $instant->utc()->format(Capture::AT_FORMAT);
+        $id = mb_strtolower($fact->at('id')->text());
+
+        return Str::isUuid($id, 7) ? $id : throw $fact->at('id')->fail(MessageCode::NotUuid7);
+    }
+
+    private static function isSame(PracticeFact $earlier, PracticeFact $sent): bool
+    {
+        return $earlier->user_id === $sent->user_id
+            && $earlier->tray === $sent->tray
+            && $earlier->kind === $sent->kind
+            && $earlier->payload == $sent->payload
+            && $earlier->said_at->format('Uv') === $sent->said_at->format('Uv');
     }
 }

@@ -84,6 +84,7 @@ final class DemoScenario extends Seeder
             $this->call(DemoStandardising::class, parameters: ['skewers' => $skewers]);
             $this->call(DemoBriefs::class);
             $this->call(DemoLedger::class);
+            $this->call(DemoPractice::class, parameters: ['group' => $group]);
         });
     }
 

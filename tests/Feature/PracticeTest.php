@@ -53,7 +53,7 @@ final class PracticeTest extends TestCase
     public function testTheTriesOfAStandardStandBesideItsPracticeAndOnlyForTheirOwner(): void
     {
         $standard = self::standard('chicken-eight-piece');
-        $tries = (array) $this->as('amina')->getJson("/api/v1/practice/$standard->id")->assertOk()->json('tries');
+        $tries = array_filter((array) $this->as('amina')->getJson("/api/v1/practice/$standard->id")->assertOk()->json('tries'), static fn(array $it): bool => $it['attempt'] !== null);
         self::assertNotSame([], $tries);
         $last = end($tries);
         $released = $this->getJson("/api/v1/attempts/{$last['attempt']}/released")->assertOk();
@@ -71,7 +71,7 @@ final class PracticeTest extends TestCase
         $standard = self::standard('chicken-eight-piece');
         $practice = $this->as('amina')->getJson("/api/v1/practice/$standard->id")->assertOk();
         $lost = [];
-        foreach (array_slice((array) $practice->json('tries'), -3) as $try) {
+        foreach (array_slice(array_filter((array) $practice->json('tries'), static fn(array $it): bool => $it['attempt'] !== null), -3) as $try) {
             foreach ((array) $this->getJson("/api/v1/attempts/{$try['attempt']}/released")->json('result.reasons') as $reason) {
                 $lost[$reason['text']] = $reason['lost'];
             }

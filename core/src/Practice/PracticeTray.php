@@ -18,7 +18,7 @@ use DeftBlade\Core\Standard\Standard;
 final class PracticeTray
 {
     private const KINDS = [
-        CaptureKind::Received, CaptureKind::Clock, CaptureKind::Piece, CaptureKind::Portion, CaptureKind::Bin, CaptureKind::Scrape, CaptureKind::Level, CaptureKind::Fault, CaptureKind::Note, CaptureKind::Void,
+        CaptureKind::Received, CaptureKind::Clock, CaptureKind::Piece, CaptureKind::Portion, CaptureKind::Bin, CaptureKind::Scrape, CaptureKind::Level, CaptureKind::Fault, CaptureKind::Checkpoint, CaptureKind::Note, CaptureKind::Void,
     ];
 
     /** @throws InvalidPackage where a fact is not one that is taken down of such a tray, or not right */
