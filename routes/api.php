@@ -20,6 +20,7 @@ use App\Http\Controllers\Api\DraftController;
 use App\Http\Controllers\Api\FindController;
 use App\Http\Controllers\Api\FloorController;
 use App\Http\Controllers\Api\GroupController;
+use App\Http\Controllers\Api\GroupPracticeController;
 use App\Http\Controllers\Api\LedgerController;
 use App\Http\Controllers\Api\LiveController;
 use App\Http\Controllers\Api\LotLabelController;
@@ -84,6 +85,9 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(static function ()
     Route::post('/groups', [GroupController::class, 'store']);
     Route::put('/groups/{group}', [GroupController::class, 'update']);
     Route::post('/groups/{group}/codes', [GroupController::class, 'codes']);
+    Route::get('/groups/{group}/practice', [GroupPracticeController::class, 'show']);
+    Route::put('/groups/{group}/homework/{id}', [GroupPracticeController::class, 'store']);
+    Route::delete('/groups/{group}/homework/{id}', [GroupPracticeController::class, 'destroy']);
     Route::get('/students', [StudentController::class, 'index']);
     Route::post('/students', [StudentController::class, 'store']);
     Route::patch('/students/{student}', [StudentController::class, 'update']);

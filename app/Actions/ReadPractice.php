@@ -46,6 +46,12 @@ final readonly class ReadPractice
         return $answers;
     }
 
+    /** @return list<PracticeFact> everything this person practised, in order */
+    public function factsOf(User $user): array
+    {
+        return array_values(PracticeFact::query()->where('user_id', $user->id)->orderBy('at')->orderBy('seq')->get()->all());
+    }
+
     /** @return list<int> days since 1970 on which something was practised */
     public function daysOf(User $user): array
     {

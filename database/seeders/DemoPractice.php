@@ -8,6 +8,8 @@ use App\Actions\MakeQuiz;
 use App\Actions\ReadPractice;
 use App\Actions\RecordPractice;
 use App\Models\Capture;
+use App\Models\Drill;
+use App\Models\Homework;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
 use App\Models\StudentGroup;
@@ -34,15 +36,18 @@ final class DemoPractice extends Seeder
 
     private const LAST_TRAY_DAYS_AGO = 3;
 
+    private const HOMEWORK_DAYS_AGO = 2;
+
     private Randomizer $random;
 
     public function __construct(private readonly RecordPractice $recording, private readonly ReadPractice $reading, private readonly MakeQuiz $quizzes, private readonly ShippedDocuments $shipped) {}
 
-    public function run(StudentGroup $group): void
+    public function run(StudentGroup $group, User $by): void
     {
         $this->random = new Randomizer(new Mt19937(crc32('practice')));
         $today = School::inForce($this->shipped)->today();
         [$chicken, $lamb] = array_map(static fn(string $key): PublishedStandard => PublishedStandard::query()->where('key', $key)->firstOrFail(), ['chicken-eight-piece', 'lamb-leg-by-the-seam']);
+        Homework::query()->create(['id' => Uuid::uuid7()->toString(), 'student_group_id' => $group->id, 'published_standard_id' => $lamb->id, 'kind' => Drill::Questions, 'until' => $today->addDays(2), 'user_id' => $by->id, 'at' => $today->subDays(self::HOMEWORK_DAYS_AGO)]);
         foreach ($group->students()->with('user')->orderBy('number')->get() as $index => $student) {
             $user = $student->user ?? throw new \LogicException('every student of the demo signs in');
             foreach (range(self::DAYS, 1) as $daysAgo) {

@@ -17,6 +17,7 @@ use App\Models\SchoolSetting;
 use App\Models\Student;
 use App\Models\StudentGroup;
 use App\Models\User;
+use App\School\KeptSchool;
 use App\School\School;
 use App\TryOut\CarcassDraw;
 use App\TryOut\MadeUpHand;
@@ -52,7 +53,7 @@ final class DemoScenario extends Seeder
 
     private User $instructor;
 
-    public function __construct(private readonly ShippedDocuments $shipped, private readonly SetUpPractical $setting, private readonly RebuildResults $rebuilding) {}
+    public function __construct(private readonly ShippedDocuments $shipped, private readonly SetUpPractical $setting, private readonly RebuildResults $rebuilding, private readonly KeptSchool $kept) {}
 
     public function run(ReleaseResults $releasing): void
     {
@@ -62,7 +63,8 @@ final class DemoScenario extends Seeder
             $this->person('Ilse Karimova', 'ilse', Role::Coordinator);
             $group = $this->group();
             $this->call(ShippedStandards::class);
-            SchoolSetting::query()->create(['document' => (object) (['name' => 'Tollgate Quay School of Cookery', 'currency' => 'EUR'] + (array) SchoolSettings::ofTheBook()->document()), 'set_by' => $this->instructor->id, 'set_at' => CarbonImmutable::now()]);
+            SchoolSetting::query()->create(['document' => (object) (['name' => 'Tollgate Quay School of Cookery', 'currency' => 'EUR', 'practice' => 'staff'] + (array) SchoolSettings::ofTheBook()->document()), 'set_by' => $this->instructor->id, 'set_at' => CarbonImmutable::now()]);
+            $this->kept->forget();
             $today = School::inForce($this->shipped)->today();
             $twoLooks = $this->policyOfTwoLooks();
             $trussing = $this->practical($group, 'Truss first', $today->subDays(6), 'chicken-truss-first', $twoLooks);
@@ -84,7 +86,7 @@ final class DemoScenario extends Seeder
             $this->call(DemoStandardising::class, parameters: ['skewers' => $skewers]);
             $this->call(DemoBriefs::class);
             $this->call(DemoLedger::class);
-            $this->call(DemoPractice::class, parameters: ['group' => $group]);
+            $this->call(DemoPractice::class, parameters: ['group' => $group, 'by' => $this->instructor]);
         });
     }
 

@@ -10,7 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PracticeShelfView
 {
-    /** @param list<PracticeItemView> $items */
+    /**
+     * @param list<PracticeItemView> $items
+     * @param list<HomeworkView>     $homework
+     */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: PracticeItemView::class), description: 'What whoever asks cuts next first.')]
         public array $items,
@@ -18,5 +21,7 @@ final readonly class PracticeShelfView
         public int $streak,
         #[OA\Property(description: 'Whether instructors see how much was practised.')]
         public bool $shown,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: HomeworkView::class), description: 'What their group is to practise, the next first.')]
+        public array $homework,
     ) {}
 }

@@ -766,6 +766,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/groups/{group}/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["groupPractice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/groups/{group}/homework/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Sets what a group is to practise, under an id the screen made (a UUID); sent again it is changed. */
+        put: operations["setHomework"];
+        post?: never;
+        /** @description Takes it back; where it is gone already, nothing changes. */
+        delete: operations["takeBackHomework"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ledger": {
         parameters: {
             query?: never;
@@ -3047,6 +3081,19 @@ export interface components {
             title: string;
             destinations: ("service" | "practical" | "stock" | "render" | "mince" | "staff" | "waste")[];
         };
+        /** @description What a group practised, what it loses points at, and what it is to practise. */
+        GroupPracticeView: {
+            group: string;
+            /** @description Students in it. */
+            size: number;
+            /** @description The days looked at, the first first. */
+            days: string[];
+            /** @description By name; null where the school shows practice to nobody but the student. */
+            students: components["schemas"]["StudentPracticeView"][] | null;
+            /** @description Of the last practicals with released results, the latest first. */
+            lost: components["schemas"]["LostAtView"][];
+            homework: components["schemas"]["HomeworkView"][];
+        };
         /** @description A group of students in a term of a course. */
         GroupView: {
             /** Format: uuid */
@@ -3099,6 +3146,23 @@ export interface components {
              * @description Of its core, in °C; null where it was not measured.
              */
             core_c: number | null;
+        };
+        /** @description What is to be practised by a day. */
+        HomeworkView: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The standard to practise.
+             */
+            standard: string;
+            title: string;
+            /** @enum {string} */
+            kind: "card" | "questions" | "tray";
+            /** Format: date */
+            until: string;
+            /** @description How many have done it; for a student 1 where they have. Null where practice is shown to nobody. */
+            done: number | null;
         };
         /** @description A one-time code, told this once. */
         IssuedCodeView: {
@@ -3161,6 +3225,20 @@ export interface components {
             by: string;
             /** @description Why, where it was agreed. */
             reason: string;
+        };
+        /** @description What a group lost points at in one practical. */
+        LostAtView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            /** Format: date */
+            held_on: string;
+            /**
+             * Format: uuid
+             * @description The standard to practise.
+             */
+            standard: string;
+            most: components["schemas"]["MostLostView"][];
         };
         /** @description A fact about a lot, and whether it holds. */
         LotEntryView: {
@@ -3383,6 +3461,19 @@ export interface components {
             bands: components["schemas"]["BandCountView"][];
             /** @description Earlier classes at the same standard that are counted beside this one. */
             earlier_classes: number;
+        };
+        /** @description One thing that a group lost points at. */
+        MostLostView: {
+            title: string;
+            /**
+             * Format: float
+             * @description Of the total, the mean over all trays looked at.
+             */
+            points: number;
+            /** @description Trays that lost points at it. */
+            times: number;
+            /** @description Trays looked at. */
+            trays: number;
         };
         /** @description Somebody, by id and name. */
         NameView: {
@@ -3702,6 +3793,8 @@ export interface components {
             streak: number;
             /** @description Whether instructors see how much was practised. */
             shown: boolean;
+            /** @description What their group is to practise, the next first. */
+            homework: components["schemas"]["HomeworkView"][];
         };
         /** @description A practice tray as it stands: the same windows and the same balance as any, and no mark. */
         PracticeTrayView: {
@@ -4149,6 +4242,18 @@ export interface components {
             station: number;
             student: string;
             pan: components["schemas"]["PanPlaceView"] | null;
+        };
+        /** @description How much a student practised: never what they answered or weighed. */
+        StudentPracticeView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @description On which something was practised. */
+            days: string[];
+            answers: number;
+            /** @description Method cards followed to their end. */
+            cards: number;
+            trays: number;
         };
         /** @description A student on the roster. What they work under, and why, is told to whoever keeps the roster only. */
         StudentView: {
@@ -6849,6 +6954,86 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["IssuedCodeView"][];
                 };
+            };
+        };
+    };
+    groupPractice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The last fortnight */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupPracticeView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    setHomework: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    standard: string;
+                    /** @enum {string} */
+                    kind: "card" | "questions" | "tray";
+                    /**
+                     * Format: date
+                     * @description The last day.
+                     */
+                    until: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Set */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    takeBackHomework: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

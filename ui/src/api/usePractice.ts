@@ -39,6 +39,20 @@ export function useDue(standard: string, round: number) {
   return useQuery(dueQuery(standard, round));
 }
 
+const OPENER_QUESTIONS = 5;
+
+/** What is a whole class asked to begin with today? The same of everybody. */
+export function useOpener(standard: string) {
+  const round = `opener ${new Date().toISOString().slice(0, 10)}`;
+
+  return useQuery({
+    queryKey: ["opener", standard, round],
+    staleTime: Infinity,
+    queryFn: async () =>
+      (await answer(api.GET("/practice/{standard}/quiz", { params: { path: { standard }, query: { round } } }))).slice(0, OPENER_QUESTIONS),
+  });
+}
+
 const trayQuery = (standard: string, tray: string) => ({
   queryKey: practiceTrayKey(standard, tray),
   queryFn: () => answer(api.GET("/practice/{standard}/trays/{tray}", { params: { path: { standard, tray } } })),

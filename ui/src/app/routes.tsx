@@ -40,6 +40,8 @@ export const router = createBrowserRouter([
           { path: "called/:called", lazy: page(areas.practice, "CalledPage") },
           { path: "practice/:standard", lazy: page(areas.practice, "PracticePage") },
           { path: "practice/:standard/follow", lazy: page(areas.practice, "FollowAlong") },
+          { path: "practice/:standard/opener", lazy: page(areas.practice, "OpenerPage") },
+          { path: "roster/:group/practice", lazy: page(areas.practice, "GroupPracticePage") },
           { path: "practice/:standard/quiz", lazy: page(areas.practice, "QuizPage") },
           { path: "practice/:standard/tray/:tray", lazy: page(areas.practice, "PracticeTrayPage") },
           { path: "people", lazy: page(areas.people, "People") },

@@ -6,17 +6,22 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\FindOwnTries;
 use App\Actions\MakeQuiz;
+use App\Actions\PractisedStandard;
+use App\Actions\ReadGroupPractice;
 use App\Actions\ReadPractice;
 use App\Actions\ReadProgress;
 use App\Actions\RecordPractice;
+use App\Http\Resources\HomeworkView;
 use App\Http\Resources\PracticeItemView;
 use App\Http\Resources\PracticeShelfView;
 use App\Http\Resources\PracticeView;
 use App\Http\Resources\QuizQuestionView;
 use App\Http\SentFacts;
 use App\Http\StandardsInBrief;
+use App\Models\Homework;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
+use App\Models\Student;
 use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Practice\Streak;
@@ -41,7 +46,7 @@ final class PracticeController
 
     #[OA\Get(path: '/practice', operationId: 'practice', tags: ['practice'])]
     #[OA\Response(response: 200, description: 'Every standard, what whoever asks cuts next first', content: new OA\JsonContent(ref: PracticeShelfView::class))]
-    public function index(StandardsInBrief $standards, FindOwnTries $tries, ReadPractice $practice, School $school, #[CurrentUser] User $user): JsonResponse
+    public function index(StandardsInBrief $standards, FindOwnTries $tries, ReadPractice $practice, ReadGroupPractice $homework, School $school, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('practise', PublishedStandard::class);
         $latest = PublishedStandard::latestOfEach()->get();
@@ -57,7 +62,7 @@ final class PracticeController
         })->all());
         usort($items, static fn(PracticeItemView $one, PracticeItemView $other): int => [$one->next_on ?? '9999', -$one->tries, $one->title] <=> [$other->next_on ?? '9999', -$other->tries, $other->title]);
 
-        return new JsonResponse(new PracticeShelfView($items, Streak::of($practice->daysOf($user), $practice->today()), $school->settings->practice->isShown()));
+        return new JsonResponse(new PracticeShelfView($items, Streak::of($practice->daysOf($user), $practice->today()), $school->settings->practice->isShown(), $this->homework($homework, $practice, $school, $user)));
     }
 
     #[OA\Get(path: '/practice/{standard}', operationId: 'followAlong', tags: ['practice'])]
@@ -123,6 +128,16 @@ final class PracticeController
         $recording->answers($standard, $sent->documents(), $user, $sent->device, $sent->offsetMs);
 
         return new Response(status: Response::HTTP_NO_CONTENT);
+    }
+
+    /** @return list<HomeworkView> of their group, with whether they have done it */
+    private function homework(ReadGroupPractice $reading, ReadPractice $practice, School $school, User $user): array
+    {
+        $group = Student::query()->where('user_id', $user->id)->whereNull('left_at')->first()?->group;
+        $homework = $group === null ? [] : $reading->homeworkOf($group);
+        $facts = $homework === [] ? [] : $practice->factsOf($user);
+
+        return array_map(static fn(Homework $it): HomeworkView => HomeworkView::of($it, PractisedStandard::of($it->standard, $school)->standard->title, $it->isDoneBy($facts) ? 1 : 0), $homework);
     }
 
     /** @param list<QuizQuestion> $questions */

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
-import type { PracticeItem } from "../../api/types";
+import type { Homework, PracticeItem } from "../../api/types";
 import { useCalledNow } from "../../api/useCalled";
 import { usePracticeAhead, usePracticeShelf } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
@@ -10,6 +10,7 @@ import { counted, day } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { SmallMap } from "../../parts/SmallMap";
+import { drillAddress, drillWords } from "./drills";
 
 const none: string[] = [];
 
@@ -22,7 +23,7 @@ export function PracticeShelf() {
   usePracticeAhead(shelf.isSuccess ? shelf.data.items.filter(isOwn).map((it) => it.id) : none);
   if (shelf.isPending) return <Loading what="what to practise" />;
   if (shelf.isLoadingError) return <ProblemNotice problem={shelf.error} onRetry={() => void shelf.refetch()} />;
-  const { items, streak, shown } = shelf.data;
+  const { items, streak, shown, homework } = shelf.data;
   const own = items.filter(isOwn);
   const others = items.filter((it) => !own.includes(it));
   const due = items.reduce((sum, it) => sum + it.due, 0);
@@ -38,6 +39,7 @@ export function PracticeShelf() {
           : "It is yours alone: nobody else sees it."}
       </Typography>
       <CalledNow />
+      <ToDo homework={homework} />
       <Today due={due} streak={streak} />
       {items.length === 0 && <Notice title="Nothing to practise yet">No standard is published yet.</Notice>}
       <Group title="Yours" items={own} />
@@ -58,6 +60,24 @@ function CalledNow() {
       <Typography>Your screen follows, step by step.</Typography>
     </Box>
   ));
+}
+
+/** What one's group is to practise, and by when. */
+function ToDo({ homework }: { homework: Homework[] }) {
+  if (homework.length === 0) return null;
+
+  return (
+    <Box component="ul" aria-label="Homework" sx={{ m: 0, mt: 2, p: 0, listStyle: "none", maxWidth: 640 }}>
+      {homework.map((it) => (
+        <Box component="li" key={it.id} sx={{ py: 1, borderTop: "1px solid", borderColor: "divider" }}>
+          <Typography component={Link} to={drillAddress(it)} sx={{ fontWeight: 700 }}>
+            {drillWords[it.kind]}: {it.title}
+          </Typography>
+          <Typography sx={{ color: "text.secondary" }}>{it.done === 1 ? "done" : `by ${day(it.until)}`}</Typography>
+        </Box>
+      ))}
+    </Box>
+  );
 }
 
 /** What is due, and for how long it was kept up: told where there is something to tell. */

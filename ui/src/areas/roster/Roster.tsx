@@ -85,6 +85,9 @@ export function Roster() {
               </Typography>
               {group !== undefined && (
                 <>
+                  <Button size="small" component={Link} to={`/roster/${group.id}/practice`}>
+                    Practice
+                  </Button>
                   <Button size="small" onClick={() => setSlip("group")}>
                     Change the group
                   </Button>

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Api;
+
+use App\Actions\LostAt;
+use App\Actions\PractisedStandard;
+use App\Actions\ReadGroupPractice;
+use App\Http\ClientId;
+use App\Http\Day;
+use App\Http\Resources\GroupPracticeView;
+use App\Http\Resources\HomeworkView;
+use App\Http\Resources\LostAtView;
+use App\Http\Resources\StudentPracticeView;
+use App\Models\Assessment;
+use App\Models\Drill;
+use App\Models\Homework;
+use App\Models\PublishedStandard;
+use App\Models\Student;
+use App\Models\StudentGroup;
+use App\Models\User;
+use App\School\School;
+use Carbon\CarbonImmutable;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+/** What a group practises: for whoever teaches it. */
+final class GroupPracticeController
+{
+    private const DAYS = 14;
+
+    #[OA\Get(path: '/groups/{group}/practice', operationId: 'groupPractice', tags: ['practice'])]
+    #[OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'The last fortnight', content: new OA\JsonContent(ref: GroupPracticeView::class))]
+    #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
+    public function show(StudentGroup $group, ReadGroupPractice $reading, School $school): JsonResponse
+    {
+        Gate::authorize('viewAny', Assessment::class);
+        $isShown = $school->settings->practice->isShown();
+        $facts = $isShown ? $reading->factsOf($group, self::DAYS) : [];
+        $students = $group->students()->orderBy('name')->get();
+        $first = $school->today()->subDays(self::DAYS - 1);
+
+        return new JsonResponse(new GroupPracticeView(
+            $group->fullName(),
+            $students->count(),
+            array_map(static fn(int $it): string => $first->addDays($it)->toDateString(), range(0, self::DAYS - 1)),
+            $isShown ? array_values($students->map(static fn(Student $it): StudentPracticeView => StudentPracticeView::of($it, $facts[$it->user_id ?? ''] ?? [], $school))->all()) : null,
+            array_map(static fn(LostAt $it): LostAtView => LostAtView::of($it), $reading->mostLost($group)),
+            array_map(static fn(Homework $it): HomeworkView => HomeworkView::of($it, PractisedStandard::of($it->standard, $school)->standard->title, $isShown ? count(array_filter($facts, $it->isDoneBy(...))) : null), $reading->homeworkOf($group)),
+        ));
+    }
+
+    #[OA\Put(path: '/groups/{group}/homework/{id}', operationId: 'setHomework', description: 'Sets what a group is to practise, under an id the screen made (a UUID); sent again it is changed.', tags: ['practice'])]
+    #[OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['standard', 'kind', 'until'], properties: [
+        new OA\Property(property: 'standard', type: 'string', format: 'uuid'),
+        new OA\Property(property: 'kind', type: 'string', enum: Drill::class),
+        new OA\Property(property: 'until', description: 'The last day.', type: 'string', format: 'date'),
+    ]))]
+    #[OA\Response(response: 204, description: 'Set')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function store(Request $request, StudentGroup $group, string $id, School $school, #[CurrentUser] User $user): Response
+    {
+        ClientId::check($id, 'id');
+        Gate::authorize('call', PublishedStandard::class);
+        $request->validate([
+            'standard' => ['required', 'string', 'uuid', Rule::exists(PublishedStandard::class, 'id')],
+            'kind' => ['required', Rule::enum(Drill::class)],
+            'until' => ['required', ...Day::RULES, "after_or_equal:{$school->today()->toDateString()}"],
+        ]);
+        Homework::query()->updateOrCreate(
+            ['id' => mb_strtolower($id), 'student_group_id' => $group->id],
+            ['published_standard_id' => $request->string('standard')->toString(), 'kind' => $request->string('kind')->toString(), 'until' => $request->string('until')->toString(), 'user_id' => $user->id, 'at' => CarbonImmutable::now()],
+        );
+
+        return new Response(status: Response::HTTP_NO_CONTENT);
+    }
+
+    #[OA\Delete(path: '/groups/{group}/homework/{id}', operationId: 'takeBackHomework', description: 'Takes it back; where it is gone already, nothing changes.', tags: ['practice'])]
+    #[OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 204, description: 'Taken back')]
+    public function destroy(StudentGroup $group, string $id): Response
+    {
+        ClientId::check($id, 'id');
+        Gate::authorize('call', PublishedStandard::class);
+        Homework::query()->where('student_group_id', $group->id)->whereKey(mb_strtolower($id))->delete();
+
+        return new Response(status: Response::HTTP_NO_CONTENT);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\PracticeFact;
+use App\Models\Student;
+use App\School\School;
+use OpenApi\Attributes as OA;
+
+/** How much a student practised: never what they answered or weighed. */
+#[OA\Schema]
+final readonly class StudentPracticeView
+{
+    /** @param list<string> $days */
+    private function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', format: 'date'), description: 'On which something was practised.')]
+        public array $days,
+        #[OA\Property]
+        public int $answers,
+        #[OA\Property(description: 'Method cards followed to their end.')]
+        public int $cards,
+        #[OA\Property]
+        public int $trays,
+    ) {}
+
+    /** @param list<PracticeFact> $facts */
+    public static function of(Student $student, array $facts, School $school): self
+    {
+        $zone = new \DateTimeZone($school->settings->timeZone);
+        $count = static fn(string $kind): int => count(array_filter($facts, static fn(PracticeFact $it): bool => $it->kind === $kind));
+
+        return new self(
+            $student->id,
+            $student->name,
+            array_values(array_unique(array_map(static fn(PracticeFact $it): string => $it->at->setTimezone($zone)->format('Y-m-d'), $facts))),
+            $count(PracticeFact::ANSWER),
+            $count(PracticeFact::FOLLOWED),
+            count(array_unique(array_filter(array_map(static fn(PracticeFact $it): ?string => $it->tray, $facts)))),
+        );
+    }
+}
