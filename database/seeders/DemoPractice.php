@@ -51,7 +51,7 @@ final class DemoPractice extends Seeder
         foreach ($group->students()->with('user')->orderBy('number')->get() as $index => $student) {
             $user = $student->user ?? throw new \LogicException('every student of the demo signs in');
             foreach (range(self::DAYS, 1) as $daysAgo) {
-                if ($daysAgo % (2 + $index % 4) === 1) {
+                if (($daysAgo + $index) % (2 + $index % 4) === 1) {
                     $this->answer($user, $daysAgo > 7 ? $chicken : $lamb, $today->subDays($daysAgo)->addHours(18)->addMinutes(7 * $index), 0.55 + 0.03 * $index);
                 }
             }

@@ -235,4 +235,27 @@ test("no violation of weight where students practise", async ({ page }) => {
   await page.getByRole("group", { name: "Answers" }).getByRole("button").first().click();
   await page.getByRole("button", { name: "Next question" }).waitFor();
   await expectNoViolation(page, "a question, answered");
+  await page.goBack();
+  await page.getByRole("region", { name: "Your tries" }).getByRole("link").nth(1).click();
+  await page.getByRole("group", { name: "Tray", exact: true }).waitFor();
+  await expectNoViolation(page, "a practice tray");
+});
+
+test("no violation of weight where practice is taught", async ({ page }) => {
+  await signIn(page);
+  await page.goto("/roster");
+  await page.getByRole("button", { name: /^Sandpiper/ }).click();
+  await page.getByRole("link", { name: "Practice", exact: true }).click();
+  await page.getByRole("group", { name: "Who practised" }).waitFor();
+  await expectNoViolation(page, "practice of a group");
+  await page.getByRole("link", { name: "Opener on the wall" }).first().click();
+  await page.getByRole("button", { name: "Show the answer" }).click();
+  await expectNoViolation(page, "an opener, answered");
+  await page.goBack();
+  await page.getByRole("link", { name: "Card and practice" }).first().click();
+  await page.getByRole("button", { name: "Call it to a class" }).click();
+  await page.getByRole("button", { name: "Call the first step" }).click();
+  await page.getByRole("img", { name: /^Step 1 of / }).waitFor();
+  await expectNoViolation(page, "a card that is called");
+  await page.getByRole("button", { name: "End", exact: true }).click();
 });

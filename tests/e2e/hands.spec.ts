@@ -69,6 +69,15 @@ test("no page is wider than a phone, or than a tablet shown at 200 %", async ({ 
     const found = links.filter((it) => opens.test(it));
     seen.push(...new Map(found.map((it) => [it.split("/")[1] ?? "", it])).values());
   }
+  const group =
+    /[0-9a-f-]{36}/.exec(await page.request.get("/api/v1/roster", { headers: { Referer: page.url() } }).then((it) => it.text()))?.[0] ??
+    "none";
+  const standard = seen.find((it) => /^\/standards\/[0-9a-f-]{36}$/.test(it))?.split("/")[2] ?? "none";
+  seen.push(
+    `/roster/${group}/practice`,
+    "/practice",
+    ...["", "/follow", "/quiz", "/opener", `/tray/${standard}`].map((it) => `/practice/${standard}${it}`),
+  );
   const tray = seen.find((it) => it.startsWith("/tray/"))?.split("/")[2];
   seen.push(...["receive", "weigh", "inspect"].map((step) => `/tray/${tray ?? "none"}/${step}`));
   const ofTheHour = seen.filter((it) => /^\/($|floor|tray)/.test(it));

@@ -26,7 +26,7 @@ export function GroupPracticePage() {
         {data.group}: practice
       </Typography>
       <Box sx={{ display: "grid", gap: 4, gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 3fr) minmax(0, 2fr)" } }}>
-        <Box sx={{ display: "grid", gap: 4, alignContent: "start" }}>
+        <Box sx={{ display: "grid", gap: 4, alignContent: "start", gridTemplateColumns: "minmax(0, 1fr)" }}>
           <WhatCostsMost lost={data.lost} />
           <WhoPractised practice={data} />
         </Box>
