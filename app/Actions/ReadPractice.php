@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\PracticeFact;
 use App\Models\PublishedPolicy;
 use App\Models\PublishedStandard;
+use App\Models\ReferenceTray;
 use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Grading\Policy;
@@ -66,6 +67,15 @@ final readonly class ReadPractice
         $facts = array_values(PracticeFact::query()->with('standard')->where('tray', $tray)->where('user_id', $user->id)->orderBy('seq')->get()->all());
 
         return $this->graded($tray, $facts === [] ? $standard : $facts[0]->standard, $facts);
+    }
+
+    /** The tray that is held up as the reference of a standard; null where none is. */
+    public function reference(string $standardKey): ?OwnTray
+    {
+        $reference = ReferenceTray::of($standardKey);
+        $facts = $reference === null ? [] : array_values(PracticeFact::query()->with('standard', 'user')->where('tray', $reference->tray)->where('user_id', $reference->user_id)->orderBy('seq')->get()->all());
+
+        return $facts === [] ? null : $this->graded((string) $facts[0]->tray, $facts[0]->standard, $facts);
     }
 
     /** @return list<OwnTray> of a standard, in whichever version of it, the latest first */

@@ -12,6 +12,7 @@ use App\Models\Drill;
 use App\Models\Homework;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
+use App\Models\ReferenceTray;
 use App\Models\StudentGroup;
 use App\Models\User;
 use App\School\School;
@@ -48,6 +49,9 @@ final class DemoPractice extends Seeder
         $today = School::inForce($this->shipped)->today();
         [$chicken, $lamb] = array_map(static fn(string $key): PublishedStandard => PublishedStandard::query()->where('key', $key)->firstOrFail(), ['chicken-eight-piece', 'lamb-leg-by-the-seam']);
         Homework::query()->create(['id' => Uuid::uuid7()->toString(), 'student_group_id' => $group->id, 'published_standard_id' => $lamb->id, 'kind' => Drill::Questions, 'until' => $today->addDays(2), 'user_id' => $by->id, 'at' => $today->subDays(self::HOMEWORK_DAYS_AGO)]);
+        $this->cut($by, $chicken, $today->subDays(self::DAYS)->addHours(10), 0.97, 1_380);
+        $reference = PracticeFact::query()->where('user_id', $by->id)->whereNotNull('tray')->firstOrFail();
+        ReferenceTray::query()->create(['standard_key' => $chicken->key, 'tray' => $reference->tray, 'user_id' => $by->id, 'at' => $reference->at]);
         foreach ($group->students()->with('user')->orderBy('number')->get() as $index => $student) {
             $user = $student->user ?? throw new \LogicException('every student of the demo signs in');
             foreach (range(self::DAYS, 1) as $daysAgo) {

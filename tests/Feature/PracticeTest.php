@@ -197,6 +197,31 @@ final class PracticeTest extends TestCase
         self::assertSame(6, PracticeFact::query()->where('tray', $tray)->count());
     }
 
+    public function testATrayOfWhoTeachesIsHeldBesideThoseOfStudents(): void
+    {
+        $standard = self::standard('chicken-eight-piece');
+        [$reference, $own, $address] = [(string) Str::uuid7(), (string) Str::uuid7(), "/api/v1/practice/$standard->id"];
+        $weigh = fn(string $tray, int $whole, int $thigh): TestResponse => $this->postJson("$address/trays/$tray/captures", ['device' => 'phone', 'captures' => [
+            self::taken('received', ['mass_mg' => $whole, 'defects' => []]),
+            self::taken('piece', ['piece' => 'thigh.left', 'mass_mg' => $thigh]),
+        ]])->assertOk();
+        $this->as('marit');
+        $weigh($reference, 2_000_000, 160_000);
+        // What is nobody's, or somebody else's, is no reference.
+        $this->putJson("$address/reference", ['tray' => (string) Str::uuid7()])->assertConflict();
+        $this->as('teodor')->putJson("$address/reference", ['tray' => $reference])->assertConflict();
+        $this->as('amina')->putJson("$address/reference", ['tray' => $reference])->assertForbidden();
+        $this->as('marit')->putJson("$address/reference", ['tray' => $reference])->assertNoContent();
+        $this->putJson("$address/reference", ['tray' => $reference])->assertNoContent();
+        $this->as('amina');
+        $shown = $weigh($own, 1_850_000, 150_000);
+        self::assertSame(['Marit Oyelaran', $reference], [$shown->json('reference.by'), $shown->json('reference.tray')]);
+        self::assertEqualsWithDelta(0.08, $shown->json('reference.shares')['thigh.left'], 1e-9);
+        self::assertEqualsWithDelta(150 / 1850, $shown->json('shares')['thigh.left'], 1e-9);
+        $this->as('marit')->putJson("$address/reference", ['tray' => null])->assertNoContent();
+        self::assertNull($this->as('amina')->getJson("$address/trays/$own")->json('reference'));
+    }
+
     /** Searched: no table but its own holds what was practised, and no class, package, result, record or release says it. */
     public function testPracticeReachesNoClassNoPackageAndNoRelease(): void
     {

@@ -26,15 +26,17 @@ const waiting = (page: Page) => page.getByRole("status", { name: "Waiting captur
 const areas = (page: Page) => page.getByRole("navigation", { name: "Areas" });
 
 interface Asked {
+  kind: string;
+  about: string;
   ask: string;
   options: string[];
   right: number | null;
   mass: { expected_mg: number } | null;
 }
 
-/** The first round of today for whoever is signed in, as the server makes it: the same however often it is asked for. */
-async function questionsOf(page: Page, standard: string): Promise<Asked[]> {
-  const answer = await page.request.get(`/api/v1/practice/${standard}/due?round=1`, {
+/** A round of today for whoever is signed in, as the server makes it: the same however often it is asked for. */
+async function questionsOf(page: Page, standard: string, round = 1): Promise<Asked[]> {
+  const answer = await page.request.get(`/api/v1/practice/${standard}/due?round=${round}`, {
     headers: { Referer: page.url(), Accept: "application/json" },
   });
 
@@ -111,6 +113,9 @@ test("ten questions on a phone, without a network from the third on: why each an
   await page.getByRole("link", { name: "Ten questions" }).click();
   const asked = await questionsOf(page, standardOf(page));
   expect(asked).toHaveLength(10);
+  const second = await questionsOf(page, standardOf(page), 2);
+  const subjects = [...asked, ...second].map((it) => `${it.kind} ${it.about}`);
+  expect(new Set(subjects).size).toBe(20);
   for (const [index, question] of asked.entries()) {
     await expect(page.getByRole("heading", { level: 1 })).toHaveText(question.ask);
     if (index === 2) await context.setOffline(true);
@@ -137,7 +142,7 @@ test("ten questions on a phone, without a network from the third on: why each an
   // The next round was fetched while there was a network.
   await page.getByRole("button", { name: "Another round" }).click();
   await expect(page.getByText("1 of 10", { exact: true })).toBeVisible();
-  await expect(page.getByRole("heading", { level: 1 })).not.toHaveText(asked[0]?.ask ?? "");
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(second[0]?.ask ?? "");
   const taken = page.waitForResponse((it) => it.url().endsWith("/facts") && it.status() === 204);
   await context.setOffline(false);
   await taken;
@@ -197,4 +202,32 @@ test("an instructor sees what students practise from the standard itself", async
   // A digit answers.
   await page.keyboard.press(String((asked[0]?.right ?? 0) + 1));
   await expect(page.getByRole("region", { name: "Question 1 of 10" }).getByRole("status")).toContainText("Right.");
+});
+
+test("a tray of an instructor is the reference that a student's stands beside, in shares", async ({ page, browser }) => {
+  await signIn(page);
+  await areas(page).getByRole("link", { name: "Standards" }).click();
+  await page.getByRole("link", { name: /^Chicken, eight pieces \d/ }).click();
+  await page.getByRole("link", { name: "Practice", exact: true }).click();
+  await page.getByRole("region", { name: "Your tries" }).getByRole("link").click();
+  const reference = page.getByRole("region", { name: "The reference" });
+  await reference.getByRole("button", { name: "Take it back" }).click();
+  await reference.getByRole("button", { name: "Make it the reference" }).click();
+  await expect(reference.getByRole("heading", { name: "This is the reference" })).toBeVisible();
+  const context = await browser.newContext({ viewport: { width: 360, height: 740 } });
+  const student = await context.newPage();
+  await signIn(student, "amina");
+  await student.goto(`/practice/${standardOf(page)}`);
+  await student
+    .getByRole("region", { name: "Your tries" })
+    .getByRole("row")
+    .filter({ hasText: "practice" })
+    .first()
+    .getByRole("link")
+    .click();
+  const beside = student.getByRole("group", { name: "Beside the reference" });
+  await expect(beside.getByRole("row")).toHaveCount(9);
+  await expect(beside.getByRole("row", { name: /^Left thigh/ })).toContainText(/[\d.]+ %.*[\d.]+ %/);
+  await expect(student.getByRole("button", { name: "Make it the reference" })).toHaveCount(0);
+  await context.close();
 });

@@ -50,10 +50,17 @@ final readonly class PracticeTrayView
         public array $cautions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CriterionApartView::class), description: 'How they judged themselves, beside the last released result.')]
         public array $apart,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number'), description: 'Shares of the AP weight, by piece, of those weighed.')]
+        public \stdClass $shares,
+        #[OA\Property(ref: ReferenceView::class, nullable: true, description: 'Null where nobody who teaches made a tray of theirs the reference.')]
+        public ?ReferenceView $reference,
     ) {}
 
-    /** @param array<string, int> $given levels that assessors gave last, by criterion */
-    public static function of(OwnTray $tray, array $given, School $school): self
+    /**
+     * @param array<string, int> $given     levels that assessors gave last, by criterion
+     * @param OwnTray|null       $reference of the standard, with the authors of its facts
+     */
+    public static function of(OwnTray $tray, array $given, ?OwnTray $reference, School $school): self
     {
         $standard = $tray->practised->standard;
         $log = $tray->result->attempt->log;
@@ -73,6 +80,8 @@ final readonly class PracticeTrayView
             array_map($sentences->say(...), (new BalanceAdvice($standard))->for($tray->result->balance, $log)),
             $cautions,
             CriterionApartView::allOf($log->judged->levelsOf(MarkRound::First), $given, array_map(static fn(Criterion $it): string => $it->title, $standard->criteria)),
+            (object) ReferenceView::sharesOf($tray),
+            $reference === null ? null : ReferenceView::of($reference, $reference->facts[0]->user->name),
         );
     }
 

@@ -1199,6 +1199,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/practice/{standard}/reference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Makes a practice tray of whoever asks the reference of a standard; without a tray there is none any more. */
+        put: operations["setReference"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ledger/prices/{price}": {
         parameters: {
             query?: never;
@@ -3815,6 +3832,11 @@ export interface components {
             cautions: string[];
             /** @description How they judged themselves, beside the last released result. */
             apart: components["schemas"]["CriterionApartView"][];
+            /** @description Shares of the AP weight, by piece, of those weighed. */
+            shares: {
+                [key: string]: number;
+            };
+            reference: components["schemas"]["ReferenceView"] | null;
         };
         /** @description A standard to practise: its method card and cautions, in the words of the school, and how whoever asks comes on with it. */
         PracticeView: {
@@ -3916,6 +3938,22 @@ export interface components {
             refuses: boolean;
             /** @description Defects of the standard that this may be: noted, they excuse what they spoil. */
             defects: string[];
+        };
+        /** @description The tray of whoever teaches, to hold one's own beside: carcasses differ, so in shares of the AP weight. */
+        ReferenceView: {
+            /** Format: uuid */
+            tray: string;
+            /** @description Whose it is. */
+            by: string;
+            /** Format: date */
+            on: string;
+            running_ms: number | null;
+            /** Format: float */
+            yield_share: number | null;
+            /** @description By piece, of those weighed. */
+            shares: {
+                [key: string]: number;
+            };
         };
         /** @description One version of a released result: which, why, by whom and when. */
         ReleaseView: {
@@ -7746,6 +7784,35 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PracticeTrayView"];
                 };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    setReference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    tray: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description So it is */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];

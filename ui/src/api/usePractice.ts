@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { answer, api } from "./client";
 
@@ -69,6 +69,17 @@ export function usePracticeTray(standard: string, tray: string) {
     ...trayQuery(standard, tray),
     placeholderData: () =>
       queries.getQueryData<Awaited<ReturnType<ReturnType<typeof trayQuery>["queryFn"]>>>(practiceTrayKey(standard, NO_TRAY)),
+  });
+}
+
+/** Makes a practice tray of one's own the reference of a standard; null takes it back. */
+export function useSetReference(standard: string) {
+  const queries = useQueryClient();
+
+  return useMutation({
+    mutationFn: (tray: string | null) =>
+      answer(api.PUT("/practice/{standard}/reference", { params: { path: { standard } }, body: { tray } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["practice-tray"] }),
   });
 }
 

@@ -16,6 +16,7 @@ import { useNow } from "../../parts/useNow";
 import { Cautions } from "./Cautions";
 import { OwnLook } from "./OwnLook";
 import { PracticeWeighIn } from "./PracticeWeighIn";
+import { Reference } from "./Reference";
 
 /** A tray one cut for oneself: weighed like any, judged by oneself, marked by nobody. */
 export function PracticeTrayPage() {
@@ -42,6 +43,7 @@ export function PracticeTrayPage() {
       </Box>
       <PracticeWeighIn tray={tray} onTake={take} />
       <OwnLook tray={tray} onTake={take} />
+      <Reference tray={tray} />
       <Box sx={{ mt: 3 }}>
         <Cautions cautions={tray.cautions} />
       </Box>

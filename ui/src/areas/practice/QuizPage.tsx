@@ -85,7 +85,7 @@ function Round({ questions, standard, onNext }: RoundProps) {
       ) : (
         <Box component="ul" aria-label="What to look at again" sx={{ m: 0, p: 0, listStyle: "none" }}>
           {missed.map((it) => (
-            <Box component="li" key={it.ask} sx={{ py: 1, borderBottom: "1px solid", borderColor: "divider" }}>
+            <Box component="li" key={`${it.kind} ${it.about}`} sx={{ py: 1, borderBottom: "1px solid", borderColor: "divider" }}>
               <Typography sx={{ fontWeight: 700 }}>{it.ask}</Typography>
               <Typography>{it.why}</Typography>
             </Box>
