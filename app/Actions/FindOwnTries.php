@@ -24,6 +24,15 @@ final readonly class FindOwnTries
         return $days;
     }
 
+    /** @return Attempt|null at the next practical that is not called off, today's too; with what it is held against */
+    public function next(User $user, string $today): ?Attempt
+    {
+        $coming = Attempt::query()->with('row', 'assessment.held')->whereRelation('student', 'user_id', $user->id)
+            ->whereRelation('assessment', 'cancelled', null)->whereRelation('assessment', 'held_on', '>=', $today)->get();
+
+        return $coming->sortBy(static fn(Attempt $it): string => $it->assessment->held_on->toDateString())->first();
+    }
+
     /** @return list<ReleasedTry> the first first */
     public function released(User $user, string $standardKey): array
     {

@@ -107,8 +107,8 @@ await picture("practice", { account: "amina" }, async (page) => {
     .click();
   await page.getByRole("link", { name: /^Follow along/ }).click();
   await page.getByRole("heading", { name: "Before you begin" }).waitFor();
-  for (let step = 0; step < 2; step++) await page.keyboard.press(" ");
-  await page.getByRole("img", { name: /^Step 2 of / }).waitFor();
+  for (let step = 0; step < 4; step++) await page.keyboard.press(" ");
+  await page.getByRole("img", { name: /^Step 4 of / }).waitFor();
 });
 await picture("standard-editor", {}, async (page) => {
   await standard(/^Chicken, eight pieces \d/, "wing.left")(page);
@@ -117,7 +117,14 @@ await picture("standard-editor", {}, async (page) => {
   await page.getByRole("button", { name: "Move here, to Left breast: Drumette meat and skin, left" }).click();
   await page.getByText("What changes").waitFor();
 });
-await picture("own-results", { account: "lucia" }, (page) => page.getByRole("link", { name: /rehearsal/ }).waitFor());
+await picture("progress", { account: "amina" }, async (page) => {
+  await page.goto("/practice");
+  await page
+    .getByRole("link", { name: /^Chicken, eight pieces/ })
+    .first()
+    .click();
+  await page.getByRole("region", { name: "Your tries" }).waitFor();
+});
 const ledger = (path, sign) => async (page) => {
   await page.goto(path);
   await page.getByRole("heading", { name: sign }).waitFor();

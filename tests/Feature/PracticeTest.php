@@ -27,6 +27,11 @@ final class PracticeTest extends TestCase
         $sorted = $days;
         sort($sorted);
         self::assertSame($sorted, $days);
+        $next = (array) $this->getJson('/api/v1/practice')->json('next');
+        self::assertSame($days[0], $next['held_on']);
+        self::assertSame([1, 'Larder kitchen'], [$next['station'], $next['room']]);
+        self::assertContains('Hands washed, cuts covered', $next['ready']);
+        self::assertDoesNotMatchRegularExpression('/[{}]/', implode(' ', $next['ready']));
         $tries = array_slice(array_column($items, 'tries'), count($days));
         self::assertGreaterThan(0, $tries[0]);
         self::assertSame(0, end($tries));
@@ -61,7 +66,7 @@ final class PracticeTest extends TestCase
         self::assertEquals($released->json('result.total'), $last['total']);
         self::assertEquals($released->json('result.yields.portion'), $last['yield_share']);
         self::assertEquals($released->json('result.time.running_ms'), $last['running_ms']);
-        self::assertSame([], $this->as('marit')->getJson("/api/v1/practice/$standard->id")->json('tries'));
+        self::assertSame([], $this->as('teodor')->getJson("/api/v1/practice/$standard->id")->json('tries'));
         self::assertSame([], $this->as('amina')->getJson('/api/v1/practice/'.self::standard('quail-boned')->id)->json('tries'));
     }
 
@@ -83,7 +88,11 @@ final class PracticeTest extends TestCase
             self::assertArrayHasKey($it['text'], $lost);
             self::assertGreaterThan(0, $it['points']);
             self::assertLessThanOrEqual($it['tries'], $it['times']);
+            if ($it['step'] !== null) {
+                self::assertNotSame([], $practice->json("steps.{$it['step']}.parts"));
+            }
         }
+        self::assertNotSame([], array_filter(array_column($worth, 'step'), is_int(...)));
         self::assertSame([], $this->as('marit')->getJson("/api/v1/practice/$standard->id")->json('worth'));
     }
 

@@ -23,5 +23,7 @@ final readonly class PracticeShelfView
         public bool $shown,
         #[OA\Property(type: 'array', items: new OA\Items(ref: HomeworkView::class), description: 'What their group is to practise, the next first.')]
         public array $homework,
+        #[OA\Property(ref: NextPracticalView::class, nullable: true, description: 'Null where none is planned for whoever asks.')]
+        public ?NextPracticalView $next,
     ) {}
 }

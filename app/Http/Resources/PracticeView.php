@@ -49,6 +49,7 @@ final readonly class PracticeView
 
     public static function of(PractisedStandard $practised, OwnProgress $progress, int $due, ShippedDocuments $shipped, School $school): self
     {
+        $steps = MethodStepView::practised($practised);
         $plan = $shipped->planOf($practised->standard->carcass);
         $tries = [...array_map(static fn(ReleasedTry $it): TryView => TryView::released($it), $progress->released), ...array_map(static fn(OwnTray $it): TryView => TryView::practised($it), array_reverse($progress->trays))];
         usort($tries, static fn(TryView $a, TryView $b): int => $a->on <=> $b->on);
@@ -56,12 +57,12 @@ final readonly class PracticeView
         return new self(
             $practised->published->id,
             $practised->standard->title,
-            MethodStepView::practised($practised),
+            $steps,
             array_map(static fn(Node $it): string => $it->text(), $practised->node->itemsOf('cautions')),
             SmallMapView::of($practised->standard, $plan === null ? null : Node::of($plan, 'plan')),
             $practised->standard->time === null ? null : (int) $practised->standard->time->standardMs,
             $tries,
-            array_map(static fn(WorthMost $it): WorthMostView => WorthMostView::of($it, $school), $progress->worth),
+            array_map(static fn(WorthMost $it): WorthMostView => WorthMostView::of($it, $practised, $steps, $school), $progress->worth),
             $progress->curve === null ? null : CurveView::of($progress->curve),
             $due,
         );

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\PractisedStandard;
 use App\School\School;
+use DeftBlade\Core\Practice\NamedParts;
 use DeftBlade\Core\Practice\WorthMost;
 use OpenApi\Attributes as OA;
 
@@ -23,12 +25,23 @@ final readonly class WorthMostView
         public int $tries,
         #[OA\Property(description: 'The level above, as the standard describes it; null of what has none.')]
         public ?string $next,
+        #[OA\Property(description: 'The step of the method card where it is done, counted from 0; null where the card names nothing of it.')]
+        public ?int $step,
     ) {}
 
-    public static function of(WorthMost $it, School $school): self
+    /** @param list<MethodStepView> $steps of the card, with the parts they name */
+    public static function of(WorthMost $it, PractisedStandard $practised, array $steps, School $school): self
     {
         $next = $it->latest->next;
+        [$kind, $id] = explode(' ', $it->latest->about()) + [1 => ''];
+        $named = new NamedParts($practised->standard);
+        $parts = match ($kind) {
+            'criterion' => $named->in($practised->standard->criteria[$id]->title ?? ''),
+            'fault' => $named->in($practised->standard->faults[$id]->title ?? ''),
+            'piece' => $practised->standard->cuts->pieces[$id]->parts ?? [],
+            default => [],
+        };
 
-        return new self($school->sentences($it->latest->standard)->say($it->latest->reason->why), round($it->points, 2), $it->times, $it->tries, $next === null ? null : $school->vocabulary()->say($next));
+        return new self($school->sentences($it->latest->standard)->say($it->latest->reason->why), round($it->points, 2), $it->times, $it->tries, $next === null ? null : $school->vocabulary()->say($next), NamedParts::firstWith(array_column($steps, 'parts'), $parts));
     }
 }

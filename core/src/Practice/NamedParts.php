@@ -76,6 +76,23 @@ final readonly class NamedParts
         return array_values(array_unique(preg_split('/[^\p{L}]+/u', $name, -1, PREG_SPLIT_NO_EMPTY) ?: []));
     }
 
+    /**
+     * The first of some texts that names a part which another names too: the step of a card that a criterion or a piece is about.
+     *
+     * @param array<int, list<string>> $named parts, by text
+     * @param list<string>             $parts
+     */
+    public static function firstWith(array $named, array $parts): ?int
+    {
+        foreach ($named as $index => $its) {
+            if (array_intersect($its, $parts) !== []) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
     /** "Left {drumstick}" and "{Drumstick}, left" are both a drumstick. */
     private static function nameOf(string $title): string
     {

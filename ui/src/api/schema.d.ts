@@ -3541,6 +3541,16 @@ export interface components {
             /** @description What may be asked for. */
             products: components["schemas"]["ProductNameView"][];
         };
+        /** @description The next practical of a student. */
+        NextPracticalView: {
+            title: string;
+            /** Format: date */
+            held_on: string;
+            room: string;
+            station: number;
+            /** @description What must be in order before the clock starts. */
+            ready: string[];
+        };
         /** @description A fault that can be marked with one tap, and how often this class has had it. */
         OfferedMarkView: {
             id: string;
@@ -3812,6 +3822,7 @@ export interface components {
             shown: boolean;
             /** @description What their group is to practise, the next first. */
             homework: components["schemas"]["HomeworkView"][];
+            next: components["schemas"]["NextPracticalView"] | null;
         };
         /** @description A practice tray as it stands: the same windows and the same balance as any, and no mark. */
         PracticeTrayView: {
@@ -4683,6 +4694,8 @@ export interface components {
             tries: number;
             /** @description The level above, as the standard describes it; null of what has none. */
             next: string | null;
+            /** @description The step of the method card where it is done, counted from 0; null where the card names nothing of it. */
+            step: number | null;
         };
         /** @description Something that cost points, and what the next step would be. */
         WorthView: {

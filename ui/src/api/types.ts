@@ -104,6 +104,7 @@ export type PracticeItem = Schemas["PracticeItemView"];
 export type Called = Schemas["CalledView"];
 export type GroupPractice = Schemas["GroupPracticeView"];
 export type Homework = Schemas["HomeworkView"];
+export type PracticeShelf = Schemas["PracticeShelfView"];
 export type PracticeTray = Schemas["PracticeTrayView"];
 export type PracticeTry = Schemas["TryView"];
 export type SentPracticeFact = NonNullable<operations["practised"]["requestBody"]>["content"]["application/json"]["facts"][number];

@@ -12,6 +12,7 @@ use App\Actions\ReadPractice;
 use App\Actions\ReadProgress;
 use App\Actions\RecordPractice;
 use App\Http\Resources\HomeworkView;
+use App\Http\Resources\NextPracticalView;
 use App\Http\Resources\PracticeItemView;
 use App\Http\Resources\PracticeShelfView;
 use App\Http\Resources\PracticeView;
@@ -24,12 +25,14 @@ use App\Models\PublishedStandard;
 use App\Models\Student;
 use App\Models\User;
 use App\School\School;
+use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Practice\Streak;
 use DeftBlade\Core\Quiz\HowAnswered;
 use DeftBlade\Core\Quiz\QuizKind;
 use DeftBlade\Core\Quiz\QuizQuestion;
 use DeftBlade\Core\Quiz\Schedule;
 use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Standard\Standard;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -46,7 +49,7 @@ final class PracticeController
 
     #[OA\Get(path: '/practice', operationId: 'practice', tags: ['practice'])]
     #[OA\Response(response: 200, description: 'Every standard, what whoever asks cuts next first', content: new OA\JsonContent(ref: PracticeShelfView::class))]
-    public function index(StandardsInBrief $standards, FindOwnTries $tries, ReadPractice $practice, ReadGroupPractice $homework, School $school, #[CurrentUser] User $user): JsonResponse
+    public function index(StandardsInBrief $standards, FindOwnTries $tries, ReadPractice $practice, ReadGroupPractice $homework, School $school, ShippedDocuments $shipped, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('practise', PublishedStandard::class);
         $latest = PublishedStandard::latestOfEach()->get();
@@ -62,7 +65,7 @@ final class PracticeController
         })->all());
         usort($items, static fn(PracticeItemView $one, PracticeItemView $other): int => [$one->next_on ?? '9999', -$one->tries, $one->title] <=> [$other->next_on ?? '9999', -$other->tries, $other->title]);
 
-        return new JsonResponse(new PracticeShelfView($items, Streak::of($practice->daysOf($user), $practice->today()), $school->settings->practice->isShown(), $this->homework($homework, $practice, $school, $user)));
+        return new JsonResponse(new PracticeShelfView($items, Streak::of($practice->daysOf($user), $practice->today()), $school->settings->practice->isShown(), $this->homework($homework, $practice, $school, $user), $this->next($tries, $school, $shipped, $user)));
     }
 
     #[OA\Get(path: '/practice/{standard}', operationId: 'followAlong', tags: ['practice'])]
@@ -128,6 +131,17 @@ final class PracticeController
         $recording->answers($standard, $sent->documents(), $user, $sent->device, $sent->offsetMs);
 
         return new Response(status: Response::HTTP_NO_CONTENT);
+    }
+
+    private function next(FindOwnTries $tries, School $school, ShippedDocuments $shipped, User $user): ?NextPracticalView
+    {
+        $attempt = $tries->next($user, $school->today()->toDateString());
+        if ($attempt === null) {
+            return null;
+        }
+        $species = Standard::read(Node::of($attempt->assessment->held->document, 'standard'))->species;
+
+        return NextPracticalView::of($attempt, $shipped->mise($species)->said($school->vocabulary()->say(...)));
     }
 
     /** @return list<HomeworkView> of their group, with whether they have done it */

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useEffect, useRef, useState, type MouseEvent } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useNavigate, useParams, useSearchParams } from "react-router";
 import type { MethodStep, PracticeOf } from "../../api/types";
 import { useFollowAlong } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
@@ -40,6 +40,9 @@ function Steps({ practice: { id, title, steps, cautions, map, standard_ms: stand
   const [isPaced, setPaced] = useState(false);
   // Before the first step stand the cautions.
   const [at, setAt] = useState(-1);
+  // Whoever comes for one step reads the cautions before it too.
+  const [address] = useSearchParams();
+  const first = Math.min(steps.length, Math.max(1, Number(address.get("step")) || 1)) - 1;
   const step = steps[at];
   const { takePractice } = useCaptureQueue();
   useAwake();
@@ -47,7 +50,7 @@ function Steps({ practice: { id, title, steps, cautions, map, standard_ms: stand
     if (at + by >= steps.length) {
       void takePractice(id, { kind: "followed" });
       void navigate(`/practice/${id}`);
-    } else setAt(Math.max(-1, at + by));
+    } else setAt(at < 0 && by > 0 ? first : Math.max(-1, at + by));
   };
   useKeys((key) => {
     const by = ahead.has(key) ? 1 : back.has(key) ? -1 : 0;

@@ -59,7 +59,7 @@ export function PracticePage() {
           {mayCall && steps.length > 0 && <CallIt standard={standard} />}
         </Box>
       </Box>
-      <WorthMost worth={worth} />
+      <WorthMost standard={standard} worth={worth} />
       <Tries standard={standard} tries={tries} curve={curve} />
       <Cautions cautions={cautions} />
     </Box>

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
-import type { Homework, PracticeItem } from "../../api/types";
+import type { Homework, PracticeItem, PracticeShelf as Shelf } from "../../api/types";
 import { useCalledNow } from "../../api/useCalled";
 import { usePracticeAhead, usePracticeShelf } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
@@ -23,7 +23,7 @@ export function PracticeShelf() {
   usePracticeAhead(shelf.isSuccess ? shelf.data.items.filter(isOwn).map((it) => it.id) : none);
   if (shelf.isPending) return <Loading what="what to practise" />;
   if (shelf.isLoadingError) return <ProblemNotice problem={shelf.error} onRetry={() => void shelf.refetch()} />;
-  const { items, streak, shown, homework } = shelf.data;
+  const { items, streak, shown, homework, next } = shelf.data;
   const own = items.filter(isOwn);
   const others = items.filter((it) => !own.includes(it));
   const due = items.reduce((sum, it) => sum + it.due, 0);
@@ -39,6 +39,7 @@ export function PracticeShelf() {
           : "It is yours alone: nobody else sees it."}
       </Typography>
       <CalledNow />
+      <Next next={next} />
       <ToDo homework={homework} />
       <Today due={due} streak={streak} />
       {items.length === 0 && <Notice title="Nothing to practise yet">No standard is published yet.</Notice>}
@@ -60,6 +61,32 @@ function CalledNow() {
       <Typography>Your screen follows, step by step.</Typography>
     </Box>
   ));
+}
+
+/** When and where one cuts next, and what to have in order by then. */
+function Next({ next }: { next: Shelf["next"] }) {
+  if (next === null) return null;
+
+  return (
+    <Box component="section" aria-label="Next" sx={{ mt: 2, maxWidth: 640 }}>
+      <Typography variant="h2">
+        Next: {next.title}, {day(next.held_on)}
+      </Typography>
+      <Typography>
+        {next.room}, station {next.station}
+      </Typography>
+      <Box component="details">
+        <Box component="summary" sx={{ minHeight: 44, display: "list-item", alignContent: "center", cursor: "pointer" }}>
+          What must be in order before the clock
+        </Box>
+        <Box component="ul" sx={{ m: 0, pl: 3 }}>
+          {next.ready.map((it) => (
+            <li key={it}>{it}</li>
+          ))}
+        </Box>
+      </Box>
+    </Box>
+  );
 }
 
 /** What one's group is to practise, and by when. */

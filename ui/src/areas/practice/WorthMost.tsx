@@ -1,10 +1,11 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { Link } from "react-router";
 import type { PracticeOf } from "../../api/types";
 import { points } from "../../parts/format";
 
 /** What would have given most points in the last tries, and the level above as the standard describes it. */
-export function WorthMost({ worth }: { worth: PracticeOf["worth"] }) {
+export function WorthMost({ standard, worth }: { standard: string; worth: PracticeOf["worth"] }) {
   const tries = worth[0]?.tries ?? 0;
   if (tries === 0) return null;
 
@@ -36,6 +37,7 @@ export function WorthMost({ worth }: { worth: PracticeOf["worth"] }) {
                 {it.text}
                 {it.tries > 1 && ` In ${it.times} of ${it.tries} tries.`}
               </Typography>
+              {it.step !== null && <Link to={`/practice/${standard}/follow?step=${it.step + 1}`}>Step {it.step + 1} of the card</Link>}
               {it.next !== null && <Typography sx={{ fontWeight: 700 }}>One step up: {it.next}</Typography>}
             </Box>
           </Box>
