@@ -8,6 +8,7 @@ use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Carcass\TypicalMass;
+use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Quiz\Quiz;
 use DeftBlade\Core\Quiz\QuizQuestion;
 use DeftBlade\Core\Quiz\Schedule;
@@ -52,7 +53,7 @@ final readonly class MakeQuiz
 
         return Quiz::of(
             $standard,
-            $practised->node,
+            Node::of($practised->document, 'standard'),
             $this->shipped->typicalMassOf($standard->carcass) ?? TypicalMass::unknown(),
             $this->shipped->receiving($standard->species)->said($say),
             $this->shipped->mise($standard->species)->said($say),

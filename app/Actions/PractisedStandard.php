@@ -12,13 +12,28 @@ use DeftBlade\Core\Standard\Standard;
 /** A standard as it is held at the school today, in its words. */
 final readonly class PractisedStandard
 {
-    private function __construct(public PublishedStandard $published, public \stdClass $document, public Node $node, public Standard $standard) {}
+    /**
+     * @param string $id  of the published version
+     * @param string $key that all versions of it share
+     */
+    private function __construct(public string $id, public string $key, public \stdClass $document, public Standard $standard) {}
 
     public static function of(PublishedStandard $published, School $school): self
     {
         $document = $school->said($school->held($published->document));
-        $node = Node::of($document, 'standard');
 
-        return new self($published, $document, $node, Standard::read($node));
+        return new self($published->id, $published->key, $document, Standard::read(Node::of($document, 'standard')));
+    }
+
+    /** @return list<Node> the steps of its method card */
+    public function card(): array
+    {
+        return Node::of($this->document, 'standard')->itemsOf('card');
+    }
+
+    /** @return list<string> */
+    public function cautions(): array
+    {
+        return array_map(static fn(Node $it): string => $it->text(), Node::of($this->document, 'standard')->itemsOf('cautions'));
     }
 }

@@ -20,11 +20,11 @@ final readonly class ReadPractice
 {
     private const SECONDS_A_DAY = 86_400;
 
-    public function __construct(private School $school) {}
+    public function __construct(private School $school, private PractisedStandards $standards) {}
 
     public function standard(PublishedStandard $published): PractisedStandard
     {
-        return PractisedStandard::of($published, $this->school);
+        return $this->standards->of($published);
     }
 
     /** @return int days since 1970, at the school */

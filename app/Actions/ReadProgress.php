@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\User;
-use DeftBlade\Core\Capture\GivenLevels;
+use App\School\ReadOnce;
 use DeftBlade\Core\Practice\LearningCurve;
-use DeftBlade\Core\Practice\Regrade;
 use DeftBlade\Core\Practice\WorthMost;
 
 /** How one person comes on with a standard: their released results, their practice trays, and what is worth most now. */
@@ -18,28 +17,28 @@ final readonly class ReadProgress
 
     private const LAST = 3;
 
-    public function __construct(private FindOwnTries $tries, private ReadPractice $practice) {}
+    public function __construct(private FindOwnTries $tries, private ReadPractice $practice, private ReadOnce $once) {}
 
     public function of(User $user, PractisedStandard $practised): OwnProgress
     {
-        $released = $this->tries->released($user, $practised->published->key);
-        $regraded = array_map(static fn(ReleasedTry $it): Regrade => $it->regrade(), array_slice($released, -self::LAST));
+        $released = $this->tries->released($user, $practised->key);
+        $regraded = array_map($this->regraded(...), array_slice($released, -self::LAST));
         $last = $regraded === [] ? null : $regraded[count($regraded) - 1];
-        $trays = $this->practice->traysOf($user, $practised->published->key);
+        $trays = $this->practice->traysOf($user, $practised->key);
 
         return new OwnProgress(
             $released,
             $trays,
-            WorthMost::among($regraded),
-            self::levelsOf($last),
-            self::curve($released, $trays, $practised->standard->time?->times($last->result->attempt->timeFactor ?? 1.0)->standardMs),
+            WorthMost::among(array_map(static fn(RegradedTry $it): array => $it->improvements, $regraded)),
+            $last->levels ?? [],
+            self::curve($released, $trays, $practised->standard->time?->times($last->timeFactor ?? 1.0)->standardMs),
         );
     }
 
-    /** @return array<string, int> by criterion: what holds of the levels that assessors gave */
-    private static function levelsOf(?Regrade $try): array
+    /** A seal says the same for good. */
+    private function regraded(ReleasedTry $try): RegradedTry
     {
-        return array_filter(array_map(static fn(GivenLevels $it): ?int => $it->agreed ?? $it->first ?? $it->second, $try->result->attempt->log->judged->levels ?? []), is_int(...));
+        return $this->once->get(RegradedTry::class, $try->sha256, static fn(): RegradedTry => RegradedTry::of($try->regrade()));
     }
 
     /**

@@ -12,12 +12,12 @@ use DeftBlade\Core\Practice\Regrade;
 /** A result of a student that was released to them, as it was sealed. */
 final readonly class ReleasedTry
 {
-    private function __construct(public string $attempt, public string $heldOn, public ?float $total, public ?string $band, private Node $seal) {}
+    private function __construct(public string $attempt, public string $heldOn, public ?float $total, public ?string $band, public string $sha256, private Node $seal) {}
 
     /** @param Release $release with its seal */
     public static function of(Attempt $attempt, Release $release): self
     {
-        return new self($attempt->id, $attempt->assessment->held_on->toDateString(), $release->total, $release->band, Node::decode($release->seal->document));
+        return new self($attempt->id, $attempt->assessment->held_on->toDateString(), $release->total, $release->band, $release->seal_sha256, Node::decode($release->seal->document));
     }
 
     /** Of the AP weight, in saleable cuts; null where it was not known. */

@@ -66,7 +66,7 @@ final readonly class CalledView
             $practised->standard->title,
             $card->caller->name,
             MethodStepView::practised($practised),
-            array_map(static fn(Node $it): string => $it->text(), $practised->node->itemsOf('cautions')),
+            $practised->cautions(),
             SmallMapView::of($practised->standard, $plan === null ? null : Node::of($plan, 'plan')),
             $card->step(),
             $card->isOver(),

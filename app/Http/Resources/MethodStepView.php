@@ -34,7 +34,7 @@ final readonly class MethodStepView
     {
         $named = new NamedParts($practised->standard);
 
-        return array_map(static fn(Node $it): self => self::of($it, $named->in($it->at('do')->text()) ?: $named->in($it->at('look')->text())), $practised->node->itemsOf('card'));
+        return array_map(static fn(Node $it): self => self::of($it, $named->in($it->at('do')->text()) ?: $named->in($it->at('look')->text())), $practised->card());
     }
 
     /** @param list<string> $parts */

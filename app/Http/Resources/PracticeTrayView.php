@@ -65,11 +65,11 @@ final readonly class PracticeTrayView
         $standard = $tray->practised->standard;
         $log = $tray->result->attempt->log;
         $sentences = $school->sentences($standard);
-        $cautions = array_map(static fn($it): string => $it->text(), $tray->practised->node->itemsOf('cautions'));
+        $cautions = $tray->practised->cautions();
 
         return new self(
             $tray->id,
-            $tray->practised->published->id,
+            $tray->practised->id,
             $tray->practised->document,
             TrayLayoutView::of($tray->practised->document, $standard),
             $school->vocabulary()->say('{Frame} scrape'),

@@ -55,10 +55,10 @@ final readonly class PracticeView
         usort($tries, static fn(TryView $a, TryView $b): int => $a->on <=> $b->on);
 
         return new self(
-            $practised->published->id,
+            $practised->id,
             $practised->standard->title,
             $steps,
-            array_map(static fn(Node $it): string => $it->text(), $practised->node->itemsOf('cautions')),
+            $practised->cautions(),
             SmallMapView::of($practised->standard, $plan === null ? null : Node::of($plan, 'plan')),
             $practised->standard->time === null ? null : (int) $practised->standard->time->standardMs,
             $tries,

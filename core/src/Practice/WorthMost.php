@@ -20,7 +20,7 @@ final readonly class WorthMost
     private function __construct(public Improvement $latest, public float $points, public int $times, public int $tries) {}
 
     /**
-     * @param list<Regrade> $tries the first first; the last three are looked at
+     * @param list<list<Improvement>> $tries what would have improved each, the first first; the last three are looked at
      *
      * @return list<self> at most three, the largest first
      */
@@ -29,7 +29,7 @@ final readonly class WorthMost
         $looked = array_slice($tries, -self::TRIES);
         $found = [];
         foreach ($looked as $try) {
-            foreach ($try->improvements() as $it) {
+            foreach ($try as $it) {
                 $found[$it->about()][] = $it;
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\CallCard;
-use App\Actions\PractisedStandard;
+use App\Actions\PractisedStandards;
 use App\Http\ClientId;
 use App\Http\Resources\CalledItemView;
 use App\Http\Resources\CalledView;
@@ -14,7 +14,6 @@ use App\Models\CalledCard;
 use App\Models\CalledKind;
 use App\Models\PublishedStandard;
 use App\Models\User;
-use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -27,7 +26,7 @@ use OpenApi\Attributes as OA;
 /** A method card called to a class that cuts together: the instructor goes to a step, and every screen follows. */
 final class CalledController
 {
-    public function __construct(private readonly School $school, private readonly ShippedDocuments $shipped) {}
+    public function __construct(private readonly PractisedStandards $standards, private readonly ShippedDocuments $shipped) {}
 
     #[OA\Get(path: '/called', operationId: 'calledNow', tags: ['practice'])]
     #[OA\Response(response: 200, description: 'What is called now, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: CalledItemView::class)))]
@@ -35,7 +34,7 @@ final class CalledController
     {
         Gate::authorize('practise', PublishedStandard::class);
         $cards = CalledCard::query()->with('caller', 'standard')->calledNow()->get();
-        $items = $cards->map(fn(CalledCard $it): CalledItemView => CalledItemView::of($it, PractisedStandard::of($it->standard, $this->school)->standard->title));
+        $items = $cards->map(fn(CalledCard $it): CalledItemView => CalledItemView::of($it, $this->standards->of($it->standard)->standard->title));
 
         return new JsonResponse(array_values($items->all()));
     }
@@ -86,7 +85,7 @@ final class CalledController
         if ($kind->isCall()) {
             Gate::authorize('call', PublishedStandard::class);
         }
-        $last = count(PractisedStandard::of($called->standard, $this->school)->node->itemsOf('card')) - 1;
+        $last = count($this->standards->of($called->standard)->card()) - 1;
         $calling->say($called, mb_strtolower($entry), $kind, $kind->isOfStep() ? $body->at('step')->integer(-1, $last) : null, $user);
         $push->called($called->id);
 
@@ -108,6 +107,6 @@ final class CalledController
     {
         $card->load('entries.user', 'caller', 'standard');
 
-        return new JsonResponse(CalledView::of($card, PractisedStandard::of($card->standard, $this->school), $user, $this->shipped));
+        return new JsonResponse(CalledView::of($card, $this->standards->of($card->standard), $user, $this->shipped));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\LostAt;
-use App\Actions\PractisedStandard;
+use App\Actions\PractisedStandards;
 use App\Actions\ReadGroupPractice;
 use App\Http\ClientId;
 use App\Http\Day;
@@ -39,7 +39,7 @@ final class GroupPracticeController
     #[OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\Response(response: 200, description: 'The last fortnight', content: new OA\JsonContent(ref: GroupPracticeView::class))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function show(StudentGroup $group, ReadGroupPractice $reading, School $school): JsonResponse
+    public function show(StudentGroup $group, ReadGroupPractice $reading, PractisedStandards $standards, School $school): JsonResponse
     {
         Gate::authorize('viewAny', Assessment::class);
         $isShown = $school->settings->practice->isShown();
@@ -53,7 +53,7 @@ final class GroupPracticeController
             array_map(static fn(int $it): string => $first->addDays($it)->toDateString(), range(0, self::DAYS - 1)),
             $isShown ? array_values($students->map(static fn(Student $it): StudentPracticeView => StudentPracticeView::of($it, $facts[$it->user_id ?? ''] ?? [], $school))->all()) : null,
             array_map(static fn(LostAt $it): LostAtView => LostAtView::of($it), $reading->mostLost($group)),
-            array_map(static fn(Homework $it): HomeworkView => HomeworkView::of($it, PractisedStandard::of($it->standard, $school)->standard->title, $isShown ? count(array_filter($facts, $it->isDoneBy(...))) : null), $reading->homeworkOf($group)),
+            array_map(static fn(Homework $it): HomeworkView => HomeworkView::of($it, $standards->of($it->standard)->standard->title, $isShown ? count(array_filter($facts, $it->isDoneBy(...))) : null), $reading->homeworkOf($group)),
         ));
     }
 

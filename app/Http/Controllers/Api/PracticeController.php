@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Api;
 
 use App\Actions\FindOwnTries;
 use App\Actions\MakeQuiz;
-use App\Actions\PractisedStandard;
 use App\Actions\ReadGroupPractice;
 use App\Actions\ReadPractice;
 use App\Actions\ReadProgress;
@@ -65,7 +64,7 @@ final class PracticeController
         })->all());
         usort($items, static fn(PracticeItemView $one, PracticeItemView $other): int => [$one->next_on ?? '9999', -$one->tries, $one->title] <=> [$other->next_on ?? '9999', -$other->tries, $other->title]);
 
-        return new JsonResponse(new PracticeShelfView($items, Streak::of($practice->daysOf($user), $practice->today()), $school->settings->practice->isShown(), $this->homework($homework, $practice, $school, $user), $this->next($tries, $school, $shipped, $user)));
+        return new JsonResponse(new PracticeShelfView($items, Streak::of($practice->daysOf($user), $practice->today()), $school->settings->practice->isShown(), $this->homework($homework, $practice, $user), $this->next($tries, $school, $shipped, $user)));
     }
 
     #[OA\Get(path: '/practice/{standard}', operationId: 'followAlong', tags: ['practice'])]
@@ -145,13 +144,13 @@ final class PracticeController
     }
 
     /** @return list<HomeworkView> of their group, with whether they have done it */
-    private function homework(ReadGroupPractice $reading, ReadPractice $practice, School $school, User $user): array
+    private function homework(ReadGroupPractice $reading, ReadPractice $practice, User $user): array
     {
         $group = Student::query()->where('user_id', $user->id)->whereNull('left_at')->first()?->group;
         $homework = $group === null ? [] : $reading->homeworkOf($group);
         $facts = $homework === [] ? [] : $practice->factsOf($user);
 
-        return array_map(static fn(Homework $it): HomeworkView => HomeworkView::of($it, PractisedStandard::of($it->standard, $school)->standard->title, $it->isDoneBy($facts) ? 1 : 0), $homework);
+        return array_map(static fn(Homework $it): HomeworkView => HomeworkView::of($it, $practice->standard($it->standard)->standard->title, $it->isDoneBy($facts) ? 1 : 0), $homework);
     }
 
     /** @param list<QuizQuestion> $questions */

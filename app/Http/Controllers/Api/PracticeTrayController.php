@@ -77,7 +77,7 @@ final class PracticeTrayController
         Gate::authorize('call', PublishedStandard::class);
         $body = Node::decode($request->getContent())->keys(['tray']);
         $tray = $body->at('tray')->isNull() ? null : self::id($body->at('tray')->text());
-        if ($tray !== null && ($practice->tray($user, $standard, $tray)->facts === [] || $practice->tray($user, $standard, $tray)->practised->published->key !== $standard->key)) {
+        if ($tray !== null && ($practice->tray($user, $standard, $tray)->facts === [] || $practice->tray($user, $standard, $tray)->practised->key !== $standard->key)) {
             throw Conflict::notYourTray();
         }
         if (ReferenceTray::of($standard->key)?->tray !== $tray) {
@@ -89,7 +89,7 @@ final class PracticeTrayController
 
     private function view(OwnTray $tray, ReadPractice $practice, User $user): JsonResponse
     {
-        return new JsonResponse(PracticeTrayView::of($tray, $this->progress->of($user, $tray->practised)->levels, $practice->reference($tray->practised->published->key), $this->school));
+        return new JsonResponse(PracticeTrayView::of($tray, $this->progress->of($user, $tray->practised)->levels, $practice->reference($tray->practised->key), $this->school));
     }
 
     private static function id(string $tray): string
