@@ -86,6 +86,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(static function ()
     Route::put('/groups/{group}', [GroupController::class, 'update']);
     Route::post('/groups/{group}/codes', [GroupController::class, 'codes']);
     Route::get('/groups/{group}/practice', [GroupPracticeController::class, 'show']);
+    Route::get('/groups/{group}/drills.pdf', [GroupPracticeController::class, 'drills']);
     Route::put('/groups/{group}/homework/{id}', [GroupPracticeController::class, 'store']);
     Route::delete('/groups/{group}/homework/{id}', [GroupPracticeController::class, 'destroy']);
     Route::get('/students', [StudentController::class, 'index']);

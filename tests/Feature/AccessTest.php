@@ -47,7 +47,7 @@ final class AccessTest extends TestCase
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
         'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /attempts/{attempt}/released.pdf' => 'iac', 'GET /results' => 'iacs', 'GET /attempts/{attempt}/appeals' => 'iac', 'PUT /attempts/{attempt}/appeals/{appeal}' => '', 'PUT /appeals/{appeal}/assignee/{entry}' => 'ic', 'PUT /appeals/{appeal}/decisions/{entry}' => 'iac', 'GET /appeals/{appeal}/file.pdf' => 'iac', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
         'GET /practice' => 'iacs', 'GET /practice/{standard}' => 'iacs', 'GET /practice/{standard}/quiz' => 'iacs', 'GET /practice/{standard}/due' => 'iacs', 'POST /practice/{standard}/facts' => 'iacs',
-        'GET /groups/{group}/practice' => 'iac', 'PUT /groups/{group}/homework/{id}' => 'ia', 'DELETE /groups/{group}/homework/{id}' => 'ia',
+        'GET /groups/{group}/practice' => 'iac', 'GET /groups/{group}/drills.pdf' => 'iac', 'PUT /groups/{group}/homework/{id}' => 'ia', 'DELETE /groups/{group}/homework/{id}' => 'ia',
         'GET /called' => 'iacs', 'PUT /called/{id}' => 'ia', 'GET /called/{called}' => 'iacs', 'PUT /called/{called}/entries/{entry}' => 'iacs', 'GET /called/{called}/live' => 'iacs',
         'POST /practice/{standard}/trays/{tray}/captures' => 'iacs', 'GET /practice/{standard}/trays/{tray}' => 'iacs', 'PUT /practice/{standard}/reference' => 'ia',
         'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',

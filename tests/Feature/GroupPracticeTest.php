@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\PublishedStandard;
 use App\Models\StudentGroup;
 use Illuminate\Support\Str;
+use Smalot\PdfParser\Parser;
 use Tests\TestCase;
 
 /** What an instructor sees of a group's practice, and sets it to do. */
@@ -57,6 +58,23 @@ final class GroupPracticeTest extends TestCase
                 self::assertDoesNotMatchRegularExpression('/[{}]|\b(left|right)\b/i', $it['title']);
             }
         }
+    }
+
+    public function testDrillCardsSayWhatToAimAtAndTheStepWhereItIsDone(): void
+    {
+        $address = '/api/v1/groups/'.self::group()->id;
+        $pdf = (new Parser())->parseContent((string) $this->as('marit')->get("$address/drills.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        $text = trim((string) preg_replace('/[\s\x{a0}]+/u', ' ', $pdf->getText()));
+        $lost = (array) $this->getJson("$address/practice")->json('lost');
+        $titles = array_column($lost[0]['most'], 'title');
+        self::assertStringContainsString((string) array_values(array_diff($titles, ['Time', 'Frame', 'Yield', 'Pairs']))[0], $text);
+        self::assertMatchesRegularExpression('/The whole tray presented in \d+:\d\d\./', $text);
+        self::assertMatchesRegularExpression('/Step \d+: /', $text);
+        self::assertDoesNotMatchRegularExpression('/[{}]/', $text);
+        self::assertStringContainsString('never alone', $text);
+        // A group of which nothing is released has none, and is told so.
+        $empty = StudentGroup::query()->create(['name' => 'Dunlin', 'course' => 'Larder 1']);
+        self::assertStringContainsString('nothing to drill', (new Parser())->parseContent((string) $this->get("/api/v1/groups/$empty->id/drills.pdf")->assertOk()->getContent())->getText());
     }
 
     public function testHomeworkIsSetForAGroupDoneByAStudentAndTakenBack(): void

@@ -15,12 +15,13 @@ final readonly class MostLost
     private const MOST_POINTS = 100;
 
     /**
+     * @param string $about  "criterion …", "fault …" or "piece …" with the id of it, of one side where it has two; of anything else the component
      * @param string $title  as the standard calls it; of a piece without its side
      * @param float  $points of the total, the mean over all trays looked at
      * @param int    $times  trays that lost points at it
      * @param int    $trays  looked at
      */
-    private function __construct(public string $title, public float $points, public int $times, public int $trays) {}
+    private function __construct(public string $about, public string $title, public float $points, public int $times, public int $trays) {}
 
     /**
      * @param Standard   $standard as held
@@ -30,36 +31,48 @@ final readonly class MostLost
      */
     public static function among(Standard $standard, array $results): array
     {
-        $lost = [];
+        $lost = $abouts = [];
         foreach ($results as $tray => $result) {
             foreach ($result->itemsOf('reasons') as $reason) {
-                $title = self::titleOf($standard, $reason);
+                $about = self::aboutOf($reason);
+                $title = $about === null ? null : self::titleOf($standard, $about);
                 if ($title !== null && $reason->at('lost')->number(0, self::MOST_POINTS) > 0) {
                     $lost[$title][$tray] = ($lost[$title][$tray] ?? 0.0) + $reason->at('lost')->number(0, self::MOST_POINTS);
+                    $abouts += [$title => $about];
                 }
             }
         }
-        $all = array_map(static fn(string|int $title, array $of): self => new self((string) $title, array_sum($of) / count($results), count($of), count($results)), array_keys($lost), array_values($lost));
+        $all = array_map(static fn(string|int $title, array $of): self => new self((string) $abouts[$title], (string) $title, array_sum($of) / count($results), count($of), count($results)), array_keys($lost), array_values($lost));
         usort($all, static fn(self $a, self $b): int => $b->points <=> $a->points);
 
         return array_slice($all, 0, self::MOST);
     }
 
-    /** Of what is neither a criterion nor a fault nor a piece, as time, the component is named. */
-    private static function titleOf(Standard $standard, Node $reason): ?string
+    private static function aboutOf(Node $reason): ?string
     {
         // Results before format /3 say no figures.
         if (! $reason->has('figures')) {
             return null;
         }
-        $figures = $reason->at('figures');
-        $of = static fn(string $key): string => $figures->at($key)->text();
+        foreach (['criterion', 'fault', 'piece'] as $kind) {
+            if ($reason->at('figures')->has($kind)) {
+                return "$kind {$reason->at('figures')->at($kind)->text()}";
+            }
+        }
 
-        return match (true) {
-            $figures->has('criterion') => $standard->criteria[$of('criterion')]->title ?? null,
-            $figures->has('fault') => $standard->faults[$of('fault')]->title ?? null,
-            $figures->has('piece') => self::withoutSide($standard->titleOf($of('piece'))),
-            default => ucfirst($reason->at('component')->text()),
+        return $reason->at('component')->text();
+    }
+
+    /** Of what is neither a criterion nor a fault nor a piece, as time, the component is named. */
+    private static function titleOf(Standard $standard, string $about): ?string
+    {
+        [$kind, $id] = explode(' ', $about) + [1 => ''];
+
+        return match ($kind) {
+            'criterion' => $standard->criteria[$id]->title ?? null,
+            'fault' => $standard->faults[$id]->title ?? null,
+            'piece' => self::withoutSide($standard->titleOf($id)),
+            default => ucfirst($kind),
         };
     }
 

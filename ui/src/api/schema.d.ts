@@ -782,6 +782,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/groups/{group}/drills.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Cards of what the group loses most points at, four a page. */
+        get: operations["drillCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/groups/{group}/homework/{id}": {
         parameters: {
             query?: never;
@@ -7026,6 +7043,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GroupPracticeView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    drillCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                group: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description To be printed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             404: components["responses"]["Problem"];

@@ -9,6 +9,8 @@ use App\Actions\PractisedStandards;
 use App\Actions\ReadGroupPractice;
 use App\Http\ClientId;
 use App\Http\Day;
+use App\Http\Prints\DrillPrint;
+use App\Http\Prints\Paper;
 use App\Http\Resources\GroupPracticeView;
 use App\Http\Resources\HomeworkView;
 use App\Http\Resources\LostAtView;
@@ -55,6 +57,17 @@ final class GroupPracticeController
             array_map(static fn(LostAt $it): LostAtView => LostAtView::of($it), $reading->mostLost($group)),
             array_map(static fn(Homework $it): HomeworkView => HomeworkView::of($it, $standards->of($it->standard)->standard->title, $isShown ? count(array_filter($facts, $it->isDoneBy(...))) : null), $reading->homeworkOf($group)),
         ));
+    }
+
+    #[OA\Get(path: '/groups/{group}/drills.pdf', operationId: 'drillCards', description: 'Cards of what the group loses most points at, four a page.', tags: ['practice'])]
+    #[OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'To be printed', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string', format: 'binary')))]
+    #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
+    public function drills(StudentGroup $group, ReadGroupPractice $reading, DrillPrint $printing, School $school): Response
+    {
+        Gate::authorize('viewAny', Assessment::class);
+
+        return new Response($printing->print($group->fullName(), $reading->mostLost($group), Paper::usualWith($school->settings->units)), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="drills.pdf"']);
     }
 
     #[OA\Put(path: '/groups/{group}/homework/{id}', operationId: 'setHomework', description: 'Sets what a group is to practise, under an id the screen made (a UUID); sent again it is changed.', tags: ['practice'])]

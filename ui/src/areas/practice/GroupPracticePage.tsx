@@ -27,7 +27,7 @@ export function GroupPracticePage() {
       </Typography>
       <Box sx={{ display: "grid", gap: 4, gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 3fr) minmax(0, 2fr)" } }}>
         <Box sx={{ display: "grid", gap: 4, alignContent: "start", gridTemplateColumns: "minmax(0, 1fr)" }}>
-          <WhatCostsMost lost={data.lost} />
+          <WhatCostsMost group={group} lost={data.lost} />
           <WhoPractised practice={data} />
         </Box>
         <HomeworkList group={group} practice={data} />
@@ -37,7 +37,7 @@ export function GroupPracticePage() {
 }
 
 /** By practical, so that it is clear what a figure rests on. */
-function WhatCostsMost({ lost }: { lost: GroupPractice["lost"] }) {
+function WhatCostsMost({ group, lost }: { group: string; lost: GroupPractice["lost"] }) {
   return (
     <Section title="What costs most">
       {lost.length === 0 && <Typography>No result of this group is released yet.</Typography>}
@@ -74,7 +74,10 @@ function WhatCostsMost({ lost }: { lost: GroupPractice["lost"] }) {
       ))}
       {lost.length > 0 && (
         <Typography variant="body2" sx={{ color: "text.secondary" }}>
-          Points of the total lost a tray, the mean over all of that practical.
+          Points of the total lost a tray, the mean over all of that practical.{" "}
+          <a href={`/api/v1/groups/${group}/drills.pdf`} target="_blank" rel="noreferrer">
+            Drill cards, PDF
+          </a>
         </Typography>
       )}
     </Section>
