@@ -1,7 +1,7 @@
 @extends('prints.layout')
 @section('title', "Drill cards, $group")
 @push('rules')
-    .cards td { width: 50%; height: 350pt; border: 0.8pt dashed #6d757b; padding: 14pt 16pt; }
+    .cards td { width: 50%; height: 310pt; border: 0.8pt dashed #6d757b; padding: 14pt 16pt; }
     .cards .standard { color: #4a443c; margin: 0 0 4pt; }
     .cards h2 { border: none; margin: 0 0 6pt; padding: 0; font-size: 20pt; }
     .cards .aim { font-size: 13pt; font-weight: bold; margin: 0 0 10pt; }
