@@ -73,6 +73,8 @@ final readonly class RecordPractice
     /** @param list<\stdClass> $sent read already */
     private function keep(PublishedStandard $standard, ?string $tray, array $sent, string $key, User $user, string $device, int $offsetMs): void
     {
+        // Sent twice at once, it is taken once.
+        DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["practice of $user->id"]);
         $now = CarbonImmutable::now();
         $last = PracticeFact::query()->where('user_id', $user->id)->where('device', $device)->latest('seq')->first();
         $before = $last === null ? null : (int) $last->at->format('Uv');

@@ -206,6 +206,20 @@ final class PracticeTest extends TestCase
         self::assertSame(6, PracticeFact::query()->where('tray', $tray)->count());
     }
 
+    public function testATrayStaysWithTheVersionOfTheStandardItWasBegunBy(): void
+    {
+        $first = self::standard('quail-split');
+        $tray = (string) Str::uuid7();
+        $weigh = fn(PublishedStandard $standard): TestResponse => $this->postJson("/api/v1/practice/$standard->id/trays/$tray/captures", ['device' => 'phone', 'captures' => [self::taken('received', ['mass_mg' => 210_000, 'defects' => []])]]);
+        $this->as('amina');
+        $weigh($first)->assertOk();
+        $second = PublishedStandard::query()->create(['version' => $first->version + 1] + $first->only(['key', 'document', 'published_by', 'published_at']));
+        self::assertSame($first->id, $this->getJson("/api/v1/practice/$second->id/trays/$tray")->assertOk()->json('standard_id'));
+        self::assertCount(1, (array) $this->getJson("/api/v1/practice/$second->id")->json('tries'));
+        $weigh($second)->assertConflict();
+        $weigh($first)->assertOk();
+    }
+
     public function testATrayOfWhoTeachesIsHeldBesideThoseOfStudents(): void
     {
         $standard = self::standard('chicken-eight-piece');

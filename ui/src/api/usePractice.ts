@@ -1,12 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { answer, api } from "./client";
+import type { PracticeTray } from "./types";
 
 const FRESH_FOR_MS = 60_000;
 
 export const practiceKey = ["practice"];
 
-export const practiceTrayKey = (standard: string, tray: string) => ["practice-tray", standard, tray];
+export const practiceTrayKey = (tray: string) => ["practice-tray", tray];
 
 /** What can I practise? */
 export function usePracticeShelf() {
@@ -53,22 +54,25 @@ export function useOpener(standard: string) {
   });
 }
 
-const trayQuery = (standard: string, tray: string) => ({
-  queryKey: practiceTrayKey(standard, tray),
-  queryFn: () => answer(api.GET("/practice/{standard}/trays/{tray}", { params: { path: { standard, tray } } })),
-});
+const trayAnswer = (standard: string, tray: string) =>
+  answer(api.GET("/practice/{standard}/trays/{tray}", { params: { path: { standard, tray } } }));
 
-/** The id of a tray that nobody has: what an empty one looks like. */
+/** The id of a tray that nobody has: what an empty one of a standard looks like. */
 const NO_TRAY = "00000000-0000-7000-8000-000000000000";
+
+const emptyTrayQuery = (standard: string) => ({
+  queryKey: [...practiceTrayKey("empty"), standard],
+  queryFn: () => trayAnswer(standard, NO_TRAY),
+});
 
 /** How does my practice tray stand? One that nothing was taken down of yet is empty, without a network too. */
 export function usePracticeTray(standard: string, tray: string) {
   const queries = useQueryClient();
 
   return useQuery({
-    ...trayQuery(standard, tray),
-    placeholderData: () =>
-      queries.getQueryData<Awaited<ReturnType<ReturnType<typeof trayQuery>["queryFn"]>>>(practiceTrayKey(standard, NO_TRAY)),
+    queryKey: practiceTrayKey(tray),
+    queryFn: () => trayAnswer(standard, tray),
+    placeholderData: () => queries.getQueryData<PracticeTray>(emptyTrayQuery(standard).queryKey),
   });
 }
 
@@ -94,7 +98,7 @@ export function usePracticeAhead(standards: string[], round = 1): void {
         if (isGone || !navigator.onLine) return;
         await queries.prefetchQuery({ ...cardQuery(standard), staleTime: FRESH_FOR_MS });
         await queries.prefetchQuery(dueQuery(standard, round));
-        await queries.prefetchQuery({ ...trayQuery(standard, NO_TRAY), staleTime: FRESH_FOR_MS });
+        await queries.prefetchQuery({ ...emptyTrayQuery(standard), staleTime: FRESH_FOR_MS });
       }
     };
     void fetchAll();

@@ -76,8 +76,8 @@ export function Sending({ children }: { children: ReactNode }) {
         // Gone from here before it is in what is shown, it would lie on the tables again, to be put away twice. It may be sent again.
         if (isOld(queries, ledgerKey)) throw new Error("the ledger is not shown anew yet");
       },
-      onPractice: async (standard, tray) => {
-        if (tray !== null) await tell(queries, practiceTrayKey(standard, tray.tray), tray);
+      onPractice: async (tray) => {
+        if (tray !== null) await tell(queries, practiceTrayKey(tray.tray), tray);
         void askAgain(queries, practiceKey);
       },
       onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),

@@ -15,7 +15,7 @@ export interface Listener {
   /** Resolves once what is shown of the ledger knows it: until then it is shown from what waits here. */
   onLots: (news: LotNews) => Promise<void>;
   /** The tray is null of what is about none. */
-  onPractice: (standard: string, tray: PracticeTray | null) => Promise<void>;
+  onPractice: (tray: PracticeTray | null) => Promise<void>;
   onSignedOut: () => void;
 }
 
@@ -188,14 +188,14 @@ async function sendPractice(batch: WaitingPractice[], listener: Listener): Promi
     if (said.tray === null) {
       const facts = batch.flatMap((it) => (it.said.tray === null ? it.said.fact : []));
       await answer(api.POST("/practice/{standard}/facts", { params: { path: { standard } }, headers: as(user), body: { ...head, facts } }));
-      await listener.onPractice(standard, null);
+      await listener.onPractice(null);
     } else {
       const captures = batch.flatMap((it) => (it.said.tray === null ? [] : it.said.capture));
       const path = { standard, tray: said.tray };
       const tray = await answer(
         api.POST("/practice/{standard}/trays/{tray}/captures", { params: { path }, headers: as(user), body: { ...head, captures } }),
       );
-      await listener.onPractice(standard, tray);
+      await listener.onPractice(tray);
     }
     await store.practice.bulkDelete(batch.flatMap((it) => it.order ?? []));
 

@@ -28,7 +28,8 @@ export function PracticeTrayPage() {
   if (query.isPending) return <Loading what="the tray" />;
   if (query.isLoadingError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
   const tray = withPractice({ ...query.data, tray: id }, waiting);
-  const take = (...facts: Fact[]): Promise<boolean> => queue.takeOnPracticeTray(standard, id, facts);
+  // One that was begun by an earlier version of the standard is of that version.
+  const take = (...facts: Fact[]): Promise<boolean> => queue.takeOnPracticeTray(tray.standard_id, id, facts);
   const title = practice.data?.title ?? tray.standard.title ?? "";
 
   return (
