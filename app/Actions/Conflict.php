@@ -65,6 +65,11 @@ final class Conflict extends \DomainException
         return new self('This practice tray was begun by somebody else, or by another standard; begin one of your own.');
     }
 
+    public static function homeworkIdTaken(string $id): self
+    {
+        return new self("Other homework already has the id $id; the earlier one stays as it is.");
+    }
+
     public static function noLongerCalled(): self
     {
         return new self('This method card is not called any more.');

@@ -11,7 +11,13 @@ use DeftBlade\Core\Grading\AttemptResult;
 final readonly class OwnTray
 {
     /** @param list<PracticeFact> $facts in order; none of one that nothing was taken down of yet */
-    public function __construct(public string $id, public PractisedStandard $practised, public array $facts, public AttemptResult $result) {}
+    public function __construct(public string $id, public PractisedStandard $practised, public array $facts, public AttemptResult $result, private \DateTimeZone $zone) {}
+
+    /** @return string the day it was begun on, at the school */
+    public function beganOn(): string
+    {
+        return $this->beganAt()->setTimezone($this->zone)->format('Y-m-d');
+    }
 
     /** When the first of it was taken down; now where nothing was. */
     public function beganAt(): \DateTimeImmutable

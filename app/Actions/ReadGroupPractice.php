@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Homework;
 use App\Models\PracticeFact;
@@ -42,9 +43,9 @@ final readonly class ReadGroupPractice
     /** @return list<LostAt> of the last practicals with released results, the latest first */
     public function mostLost(StudentGroup $group): array
     {
-        $attempts = Attempt::query()->with('assessment.held.standard', 'release.seal')
-            ->whereHas('release')->whereRelation('assessment', 'student_group_id', $group->id)->get()
-            ->groupBy('assessment_id')->sortByDesc(static fn($its): string => (string) $its->first()?->assessment->held_on->toDateString())->take(self::PRACTICALS);
+        $practicals = Assessment::query()->where('student_group_id', $group->id)->whereHas('attempts.release')->latest('held_on')->limit(self::PRACTICALS)->pluck('id')->all();
+        $attempts = Attempt::query()->with('assessment.held.standard', 'release.seal')->whereIn('assessment_id', $practicals)->whereHas('release')->get()
+            ->groupBy('assessment_id')->sortByDesc(static fn($its): string => (string) $its->first()?->assessment->held_on->toDateString());
         $lost = [];
         foreach ($attempts as $its) {
             $first = $its->firstOrFail();

@@ -97,7 +97,7 @@ final readonly class ReadPractice
         $practised = $this->standard($standard);
         $policy = Policy::read(Node::of(PublishedPolicy::inForce()->document, 'policy'));
 
-        return new OwnTray($tray, $practised, $facts, PracticeTray::grade($tray, $practised->standard, $policy, array_map(static fn(PracticeFact $it): \stdClass => $it->capture(), $facts)));
+        return new OwnTray($tray, $practised, $facts, PracticeTray::grade($tray, $practised->standard, $policy, array_map(static fn(PracticeFact $it): \stdClass => $it->capture(), $facts)), new \DateTimeZone($this->school->settings->timeZone));
     }
 
     private function dayOf(\DateTimeImmutable $at): int

@@ -52,7 +52,7 @@ final readonly class ReadProgress
             $times[] = [$it->heldOn, $it->runningMs()];
         }
         foreach ($trays as $it) {
-            $times[] = [$it->beganAt()->format('Y-m-d\TH:i:s'), $it->result->attempt->log->time->presented ? $it->result->attempt->log->time->ms : null];
+            $times[] = ["{$it->beganOn()} {$it->beganAt()->format('U')}", $it->result->attempt->log->time->presented ? $it->result->attempt->log->time->ms : null];
         }
         $times = array_filter($times, static fn(array $it): bool => $it[1] !== null && $it[1] > 0);
         usort($times, static fn(array $a, array $b): int => $a[0] <=> $b[0]);

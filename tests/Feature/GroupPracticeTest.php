@@ -90,6 +90,11 @@ final class GroupPracticeTest extends TestCase
         $this->travel(1)->minutes();
         $this->postJson("/api/v1/practice/$standard->id/facts", ['device' => 'phone', 'facts' => [['id' => (string) Str::uuid7(), 'at' => now()->format('Y-m-d\TH:i:s.v\Z'), 'kind' => 'followed']]])->assertNoContent();
         self::assertSame([1], array_column($own(), 'done'));
+        // Sent once more it is not set anew; under its id nothing else is set, for this group or another.
+        $this->as('marit')->putJson($homework, ['standard' => $standard->id, 'kind' => 'card', 'until' => $until])->assertNoContent();
+        $this->putJson($homework, ['standard' => $standard->id, 'kind' => 'tray', 'until' => $until])->assertConflict();
+        $other = StudentGroup::query()->create(['name' => 'Dunlin', 'course' => 'Larder 1']);
+        $this->putJson(str_replace(self::group()->id, $other->id, $homework), ['standard' => $standard->id, 'kind' => 'card', 'until' => $until])->assertConflict();
         $set = fn(): array => array_values(array_filter((array) $this->as('marit')->getJson('/api/v1/groups/'.self::group()->id.'/practice')->json('homework'), static fn(array $it): bool => $it['standard'] === $standard->id));
         self::assertSame([1], array_column($set(), 'done'));
         $this->deleteJson($homework)->assertNoContent();

@@ -206,6 +206,15 @@ final class PracticeTest extends TestCase
         self::assertSame(6, PracticeFact::query()->where('tray', $tray)->count());
     }
 
+    public function testATryIsOfTheDayItWasAtTheSchool(): void
+    {
+        $version = $this->as('ilse')->getJson('/api/v1/school')->headers->get('ETag');
+        $this->patchJson('/api/v1/school', ['time_zone' => 'Pacific/Auckland'], ['If-Match' => (string) $version])->assertOk();
+        $standard = self::standard('quail-split');
+        $this->as('amina')->postJson("/api/v1/practice/$standard->id/trays/".Str::uuid7().'/captures', ['device' => 'phone', 'captures' => [self::taken('received', ['mass_mg' => 210_000, 'defects' => []], '2026-06-12T20:00:00.000Z')]])->assertOk();
+        self::assertSame('2026-06-13', $this->getJson("/api/v1/practice/$standard->id")->json('tries.0.on'));
+    }
+
     public function testATrayStaysWithTheVersionOfTheStandardItWasBegunBy(): void
     {
         $first = self::standard('quail-split');

@@ -31,7 +31,7 @@ final readonly class ReferenceView
     {
         $ms = $tray->result->attempt->log->time->ms;
 
-        return new self($tray->id, $by, $tray->beganAt()->format('Y-m-d'), $ms === 0 ? null : $ms, $tray->result->yields?->portion, (object) self::sharesOf($tray));
+        return new self($tray->id, $by, $tray->beganOn(), $ms === 0 ? null : $ms, $tray->result->yields?->portion, (object) self::sharesOf($tray));
     }
 
     /** @return array<string, float> by piece, of those weighed */

@@ -46,6 +46,6 @@ final readonly class TryView
         $met = array_filter($weighed, static fn(PieceVerdict $piece): bool => in_array($piece->verdict, [Verdict::Within, Verdict::Allowed], true));
         $ms = $it->result->attempt->log->time->ms;
 
-        return new self(null, $it->id, $it->beganAt()->format('Y-m-d'), null, null, $it->result->yields?->portion, $ms === 0 ? null : $ms, count($met), count($weighed));
+        return new self(null, $it->id, $it->beganOn(), null, null, $it->result->yields?->portion, $ms === 0 ? null : $ms, count($met), count($weighed));
     }
 }

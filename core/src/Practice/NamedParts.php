@@ -28,6 +28,7 @@ final readonly class NamedParts
             $name = self::nameOf($holder->title);
             $byName[$name] = [...$byName[$name] ?? [], ...$holder->parts];
         }
+        unset($byName['']);
         $byName += self::ownWords($parts, array_keys($byName));
         uksort($byName, static fn(string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
         $this->byName = array_map(static fn(array $ids): array => array_values(array_unique($ids)), $byName);

@@ -807,7 +807,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** @description Sets what a group is to practise, under an id the screen made (a UUID); sent again it is changed. */
+        /** @description Sets what a group is to practise, under an id the screen made (a UUID); sent again it is set once. */
         put: operations["setHomework"];
         post?: never;
         /** @description Takes it back; where it is gone already, nothing changes. */
@@ -7104,6 +7104,7 @@ export interface operations {
                 };
                 content?: never;
             };
+            409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Api;
 use App\Actions\LostAt;
 use App\Actions\PractisedStandards;
 use App\Actions\ReadGroupPractice;
+use App\Actions\SetHomework;
 use App\Http\ClientId;
 use App\Http\Day;
 use App\Http\Prints\DrillPrint;
@@ -23,7 +24,6 @@ use App\Models\Student;
 use App\Models\StudentGroup;
 use App\Models\User;
 use App\School\School;
-use Carbon\CarbonImmutable;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -70,7 +70,7 @@ final class GroupPracticeController
         return new Response($printing->print($group->fullName(), $reading->mostLost($group), Paper::usualWith($school->settings->units)), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="drills.pdf"']);
     }
 
-    #[OA\Put(path: '/groups/{group}/homework/{id}', operationId: 'setHomework', description: 'Sets what a group is to practise, under an id the screen made (a UUID); sent again it is changed.', tags: ['practice'])]
+    #[OA\Put(path: '/groups/{group}/homework/{id}', operationId: 'setHomework', description: 'Sets what a group is to practise, under an id the screen made (a UUID); sent again it is set once.', tags: ['practice'])]
     #[OA\PathParameter(name: 'group', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['standard', 'kind', 'until'], properties: [
@@ -79,8 +79,9 @@ final class GroupPracticeController
         new OA\Property(property: 'until', description: 'The last day.', type: 'string', format: 'date'),
     ]))]
     #[OA\Response(response: 204, description: 'Set')]
+    #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
-    public function store(Request $request, StudentGroup $group, string $id, School $school, #[CurrentUser] User $user): Response
+    public function store(Request $request, StudentGroup $group, string $id, SetHomework $setting, School $school, #[CurrentUser] User $user): Response
     {
         ClientId::check($id, 'id');
         Gate::authorize('call', PublishedStandard::class);
@@ -89,10 +90,7 @@ final class GroupPracticeController
             'kind' => ['required', Rule::enum(Drill::class)],
             'until' => ['required', ...Day::RULES, "after_or_equal:{$school->today()->toDateString()}"],
         ]);
-        Homework::query()->updateOrCreate(
-            ['id' => mb_strtolower($id), 'student_group_id' => $group->id],
-            ['published_standard_id' => $request->string('standard')->toString(), 'kind' => $request->string('kind')->toString(), 'until' => $request->string('until')->toString(), 'user_id' => $user->id, 'at' => CarbonImmutable::now()],
-        );
+        $setting->set(mb_strtolower($id), $group, mb_strtolower($request->string('standard')->toString()), Drill::from($request->string('kind')->toString()), $request->string('until')->toString(), $user);
 
         return new Response(status: Response::HTTP_NO_CONTENT);
     }

@@ -47,20 +47,23 @@ export function OwnLook({ tray, onTake }: OwnLookProps) {
 
 function Apart({ apart }: { apart: PracticeTray["apart"] }) {
   if (apart.length === 0) return null;
-  const different = apart.filter((it) => it.kinder !== 0).sort((one, other) => Math.abs(other.kinder) - Math.abs(one.kinder));
+  const steps = [...new Set(apart.map((it) => it.kinder))].filter((it) => it !== 0).sort((one, other) => Math.abs(other) - Math.abs(one));
 
   return (
     <Box role="status" sx={{ borderLeft: "5px solid", borderColor: "secondary.main", pl: 2, mb: 2 }}>
-      {different.length === 0 ? (
+      {steps.length === 0 && (
         <Typography>You judge yourself as your assessors last did, on {counted(apart.length, "criterion", "criteria")}.</Typography>
-      ) : (
-        different.map((it) => (
-          <Typography key={it.criterion}>
-            You are {it.kinder > 0 ? "kinder to" : "harder on"} yourself by {counted(Math.abs(it.kinder), "step")} than your assessors last
-            were: {it.title}.
-          </Typography>
-        ))
       )}
+      {steps.map((kinder) => (
+        <Typography key={kinder}>
+          You are {kinder > 0 ? "kinder to" : "harder on"} yourself by {counted(Math.abs(kinder), "step")} than your assessors last were:{" "}
+          {apart
+            .filter((it) => it.kinder === kinder)
+            .map((it) => it.title)
+            .join("; ")}
+          .
+        </Typography>
+      ))}
     </Box>
   );
 }

@@ -50,7 +50,7 @@ function Beside({ tray, reference }: { tray: PracticeTray; reference: NonNullabl
   const rows = tray.standard.pieces.filter((it) => tray.shares[it.id] !== undefined && reference.shares[it.id] !== undefined);
 
   return (
-    <>
+    <Box sx={{ maxWidth: 640 }}>
       <Typography sx={{ color: "text.secondary", mb: 1 }}>
         {reference.by}, {day(reference.on)}
         {reference.running_ms !== null && `, ${clock(reference.running_ms)}`}
@@ -67,6 +67,6 @@ function Beside({ tray, reference }: { tray: PracticeTray; reference: NonNullabl
           ))}
         </PlainTable>
       )}
-    </>
+    </Box>
   );
 }
