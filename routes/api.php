@@ -53,6 +53,7 @@ use App\Http\Controllers\Api\TrayController;
 use App\Http\Controllers\Api\TryStandardController;
 use App\Http\Controllers\Api\VerdictController;
 use App\Http\Controllers\Api\WeekController;
+use App\Http\Controllers\Api\WrittenAnswerController;
 use App\Http\Middleware\SamePerson;
 use Illuminate\Support\Facades\Route;
 
@@ -148,6 +149,8 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(static function ()
     Route::post('/attempts/{attempt}/captures', [CaptureController::class, 'store']);
     Route::put('/attempts/{attempt}/photos/{sha256}', [PhotoController::class, 'store']);
     Route::get('/attempts/{attempt}/photos/{sha256}', [PhotoController::class, 'show']);
+    Route::get('/attempts/{attempt}/answers', [WrittenAnswerController::class, 'show']);
+    Route::post('/attempts/{attempt}/answers', [WrittenAnswerController::class, 'store']);
     Route::get('/attempts/{attempt}/appeals', [AppealController::class, 'index']);
     Route::put('/attempts/{attempt}/appeals/{appeal}', [AppealController::class, 'store']);
     Route::put('/appeals/{appeal}/assignee/{entry}', [AppealController::class, 'assign']);

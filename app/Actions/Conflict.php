@@ -100,6 +100,11 @@ final class Conflict extends \DomainException
         return new self('This appeal was given to somebody else to decide.');
     }
 
+    public static function handInOver(): self
+    {
+        return new self('The clock of this practical has started, or it is cancelled: nothing more is handed in here. Give what you wrote to your instructor.');
+    }
+
     public static function notSet(): self
     {
         return new self('This practical is not set yet; change its brief.');

@@ -24,13 +24,13 @@ final readonly class FindOwnTries
         return $days;
     }
 
-    /** @return Attempt|null at the next practical that is not called off, today's too; with what it is held against */
-    public function next(User $user, string $today): ?Attempt
+    /** @return list<Attempt> at practicals that are not called off, today's too, the next first; with what they are held against */
+    public function coming(User $user, string $today): array
     {
         $coming = Attempt::query()->with('row', 'assessment.held')->whereRelation('student', 'user_id', $user->id)
             ->whereRelation('assessment', 'cancelled', null)->whereRelation('assessment', 'held_on', '>=', $today)->get();
 
-        return $coming->sortBy(static fn(Attempt $it): string => $it->assessment->held_on->toDateString())->first();
+        return array_values($coming->sortBy(static fn(Attempt $it): string => $it->assessment->held_on->toDateString())->all());
     }
 
     /** @return list<ReleasedTry> the first first */

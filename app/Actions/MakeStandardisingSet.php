@@ -60,7 +60,8 @@ final readonly class MakeStandardisingSet
             'result' => (object) (['id' => $label, 'student' => $label, 'status' => 'provisional', 'total' => null, 'band' => null, 'caps' => [], 'components' => [], 'borderline' => [], 'reasons' => [], 'remarks' => []] + (array) $document),
             'photos' => array_map(static fn(Photographed $it): string => $it->sha256, $result->attempt->log->floor->photos),
             'faults' => self::faults($result, $class),
-            'notes' => self::notes($result, $attempt->student->name),
+            'notes' => array_values(self::unnamed(array_map(static fn(Noted $it): string => $it->text, $result->attempt->log->history->holding(Noted::class)), $attempt->student->name)),
+            'answers' => (object) self::unnamed($result->attempt->log->answers(), $attempt->student->name),
         ];
     }
 
@@ -75,12 +76,17 @@ final readonly class MakeStandardisingSet
         return $said;
     }
 
-    /** @return list<string> those that do not name the student */
-    private static function notes(AttemptResult $result, string $student): array
+    /**
+     * @template K of array-key
+     *
+     * @param array<K, string> $texts
+     *
+     * @return array<K, string> those that do not name the student
+     */
+    private static function unnamed(array $texts, string $student): array
     {
         $names = array_filter(preg_split('/[\s-]+/u', mb_strtolower($student)) ?: [], static fn(string $it): bool => mb_strlen($it) >= self::SHORTEST_NAME);
-        $notes = array_map(static fn(Noted $it): string => $it->text, $result->attempt->log->history->holding(Noted::class));
 
-        return array_values(array_filter($notes, static fn(string $it): bool => array_filter($names, static fn(string $name): bool => str_contains(mb_strtolower($it), $name)) === []));
+        return array_filter($texts, static fn(string $it): bool => array_filter($names, static fn(string $name): bool => str_contains(mb_strtolower($it), $name)) === []);
     }
 }

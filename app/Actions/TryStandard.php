@@ -42,7 +42,7 @@ final readonly class TryStandard
         $hand = new MadeUpHand($skill, $care, (int) (($standard->time->standardMs ?? self::SOME_TIME_MS) / 1000));
         $tray = new MadeUpTray($standard, $asPurchased, $hand, $seed, CarbonImmutable::today());
         $package = (object) [
-            'format' => PackageFormat::Two->value,
+            'format' => PackageFormat::latest()->value,
             'standard' => $held,
             'policy' => $policy,
             'attempts' => [(object) [

@@ -32,6 +32,12 @@ final class AttemptPolicy
         return $user->role->maySetTerms();
     }
 
+    /** What is written before their own practical; nobody writes it for them. */
+    public function handIn(User $user, Attempt $attempt): bool
+    {
+        return $attempt->student->user_id === $user->id;
+    }
+
     /** Their own result. */
     public function appeal(User $user, Attempt $attempt): bool
     {

@@ -241,7 +241,7 @@ final class RefusalsTest extends TestCase
                 $it->policy->decision->rule = 'strict';
                 $it->standard->pieces[0]->window->high = 0.1505;
             })->attempt('a', ['ap' => 2000, 'left' => 300, 'right' => 310])->grade()],
-            [MessageCode::NoneOf, 'format: “deft-blade.assessment/9” is none of deft-blade.assessment/1, deft-blade.assessment/2, deft-blade.assessment/3, deft-blade.assessment/4', $broken(static fn(\stdClass $it) => $it->format = 'deft-blade.assessment/9')],
+            [MessageCode::NoneOf, 'format: “deft-blade.assessment/9” is none of deft-blade.assessment/1, deft-blade.assessment/2, deft-blade.assessment/3, deft-blade.assessment/4, deft-blade.assessment/5', $broken(static fn(\stdClass $it) => $it->format = 'deft-blade.assessment/9')],
         ];
     }
 

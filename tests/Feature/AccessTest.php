@@ -46,6 +46,7 @@ final class AccessTest extends TestCase
         'POST /assessments/{assessment}/standard' => 'ic', 'POST /assessments/{assessment}/release' => 'ic', 'GET /assessments/{assessment}/moderation' => 'ic',
         'GET /attempts/{attempt}' => 'iac', 'POST /attempts/{attempt}/captures' => 'iac', 'PUT /attempts/{attempt}/photos/{sha256}' => 'ia', 'GET /attempts/{attempt}/photos/{sha256}' => 'iac',
         'GET /attempts/{attempt}/verdict' => 'iac', 'GET /attempts/{attempt}/released' => 'iac', 'GET /attempts/{attempt}/released.pdf' => 'iac', 'GET /results' => 'iacs', 'GET /attempts/{attempt}/appeals' => 'iac', 'PUT /attempts/{attempt}/appeals/{appeal}' => '', 'PUT /appeals/{appeal}/assignee/{entry}' => 'ic', 'PUT /appeals/{appeal}/decisions/{entry}' => 'iac', 'GET /appeals/{appeal}/file.pdf' => 'iac', 'POST /attempts/{attempt}/pan' => 'ia', 'GET /attempts/{attempt}/probe' => 'ia',
+        'GET /attempts/{attempt}/answers' => '', 'POST /attempts/{attempt}/answers' => '',
         'GET /practice' => 'iacs', 'GET /practice/{standard}' => 'iacs', 'GET /practice/{standard}/quiz' => 'iacs', 'GET /practice/{standard}/due' => 'iacs', 'POST /practice/{standard}/facts' => 'iacs',
         'GET /groups/{group}/practice' => 'iac', 'GET /groups/{group}/drills.pdf' => 'iac', 'PUT /groups/{group}/homework/{id}' => 'ia', 'DELETE /groups/{group}/homework/{id}' => 'ia',
         'GET /called' => 'iacs', 'PUT /called/{id}' => 'ia', 'GET /called/{called}' => 'iacs', 'PUT /called/{called}/entries/{entry}' => 'iacs', 'GET /called/{called}/live' => 'iacs',

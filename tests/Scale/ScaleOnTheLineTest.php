@@ -97,7 +97,7 @@ final class ScaleOnTheLineTest extends TestCase
                 $captures[] = ['kind' => 'bin', 'bin' => $bin->id, 'mass_mg' => $draw->massOf($bin->id)->mg];
             }
             $package = json_encode([
-                'format' => PackageFormat::Two->value, 'standard' => $shipped->standard($key), 'policy' => $shipped->policy('house'),
+                'format' => PackageFormat::latest()->value, 'standard' => $shipped->standard($key), 'policy' => $shipped->policy('house'),
                 'attempts' => [['id' => 'a', 'student' => 's', 'captures' => array_map(
                     static fn(array $it, int $index): array => $it + ['id' => "c$index", 'at' => '2026-03-02T10:00:00Z', 'by' => 'x'],
                     $captures,

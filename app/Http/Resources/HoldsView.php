@@ -47,6 +47,8 @@ final readonly class HoldsView
         public ?array $look_not,
         #[OA\Property(description: 'Of its core, in °C; null where it was not measured.')]
         public ?float $core_c,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'What the student handed in, by criterion that asks for it.')]
+        public \stdClass $answers,
     ) {}
 
     public static function of(CaptureLog $log): self
@@ -65,6 +67,7 @@ final readonly class HoldsView
             $log->floor->mise->open ?? [],
             $log->floor->look?->not,
             $log->floor->look?->coreC,
+            (object) $log->answers(),
         );
     }
 }

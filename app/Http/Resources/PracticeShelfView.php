@@ -13,6 +13,7 @@ final readonly class PracticeShelfView
     /**
      * @param list<PracticeItemView> $items
      * @param list<HomeworkView>     $homework
+     * @param list<WrittenItemView>  $written
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: PracticeItemView::class), description: 'What whoever asks cuts next first.')]
@@ -25,5 +26,7 @@ final readonly class PracticeShelfView
         public array $homework,
         #[OA\Property(ref: NextPracticalView::class, nullable: true, description: 'Null where none is planned for whoever asks.')]
         public ?NextPracticalView $next,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WrittenItemView::class), description: 'Coming practicals that ask for something in writing and still take it, the next first.')]
+        public array $written,
     ) {}
 }

@@ -30,6 +30,8 @@ final readonly class StandardisedTrayView
         public array $faults,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $notes,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'What the student handed in, by criterion.')]
+        public \stdClass $answers,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StandardisedLookView::class))]
         public array $looks,
     ) {}
@@ -49,6 +51,7 @@ final readonly class StandardisedTrayView
             $texts('photos'),
             $texts('faults'),
             $texts('notes'),
+            $tray->has('answers') ? $tray->at('answers')->document() : new \stdClass(),
             array_map(static fn(string $it): StandardisedLookView => StandardisedLookView::of($set, $label, $it, $user, $names), $criteria),
         );
     }

@@ -13,6 +13,7 @@ use App\Photos\Evidence;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Practice\Worth;
+use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Vocabulary\Units;
 use OpenApi\Attributes as OA;
 
@@ -21,10 +22,11 @@ use OpenApi\Attributes as OA;
 final readonly class VerdictView
 {
     /**
-     * @param list<string>      $photos
-     * @param list<string>      $well
-     * @param list<ReleaseView> $releases
-     * @param list<WorthView>   $worth
+     * @param list<string>       $photos
+     * @param list<string>       $well
+     * @param list<ReleaseView>  $releases
+     * @param list<WorthView>    $worth
+     * @param list<HandedInView> $answers
      */
     private function __construct(
         #[OA\Property]
@@ -63,6 +65,8 @@ final readonly class VerdictView
         public array $well,
         #[OA\Property(type: 'array', items: new OA\Items(ref: WorthView::class), description: 'What to change first: what cost most, the largest first; said of a released version.')]
         public array $worth,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: HandedInView::class), description: 'What the student wrote before the clock, in the order of the criteria it was judged as.')]
+        public array $answers,
     ) {}
 
     /** @param Attempt $attempt with student, captures, releases and what it is held against */
@@ -90,6 +94,7 @@ final readonly class VerdictView
             $evidence->photos,
             $evidence->well,
             [],
+            HandedInView::among($class->standard, $evidence->answers),
         );
     }
 
@@ -118,6 +123,7 @@ final readonly class VerdictView
             $evidence->photos,
             $evidence->well,
             array_map(WorthView::of(...), Worth::most($seal->at('standard'), $seal->at('result'))),
+            HandedInView::among(Standard::read($seal->at('standard')), $evidence->answers),
         );
     }
 

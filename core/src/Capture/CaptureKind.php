@@ -30,6 +30,7 @@ enum CaptureKind: string
     case Standard = 'standard';
     case Look = 'look';
     case SecondLook = 'second_look';
+    case Answer = 'answer';
 
     /** @return class-string<Capture> */
     public function fact(): string
@@ -58,6 +59,7 @@ enum CaptureKind: string
             self::Standard => StandardSet::class,
             self::Look => CarcassLooked::class,
             self::SecondLook => SecondLookTurned::class,
+            self::Answer => AnswerHandedIn::class,
         };
     }
 
@@ -68,6 +70,7 @@ enum CaptureKind: string
             self::Portion, self::Mise, self::Refused, self::Chill, self::Well, self::Incident => 2,
             self::Allowance, self::Resit, self::Station, self::Standard, self::Look => 3,
             self::SecondLook => 4,
+            self::Answer => 5,
             default => 1,
         };
     }

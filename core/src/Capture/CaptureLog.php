@@ -63,6 +63,14 @@ final readonly class CaptureLog
         return new self($this->history, $this->weights, $judged, $this->time, $this->splits, $this->floor, $this->terms);
     }
 
+    /** @return array<string, string> what the student handed in, by criterion */
+    public function answers(): array
+    {
+        $answers = $this->history->holding(AnswerHandedIn::class);
+
+        return array_combine(array_map(static fn(AnswerHandedIn $it): string => $it->criterion, $answers), array_map(static fn(AnswerHandedIn $it): string => $it->text, $answers));
+    }
+
     /** @param list<Capture> $captures in any order */
     public static function of(array $captures, Standard $standard): self
     {

@@ -13,7 +13,7 @@ use DeftBlade\Core\Message\MessageCode;
  * The versions of the open format. The second adds to standards sets of portions, groups that weigh alike, judged checkpoints and yields of their own;
  * to facts what the floor takes down: mise, cold chain, refusals, incidents, things done well. The third adds the terms of an attempt as facts: time
  * allowance, resit, station, standard; the look at a carcass; and checks of the scale. The fourth adds the round a level is from, the second look that
- * somebody is asked for, and moderation to policies. None takes anything away.
+ * somebody is asked for, and moderation to policies. The fifth adds what a criterion asks for in writing, and answers handed in. None takes anything away.
  */
 enum PackageFormat: string
 {
@@ -21,6 +21,7 @@ enum PackageFormat: string
     case Two = 'deft-blade.assessment/2';
     case Three = 'deft-blade.assessment/3';
     case Four = 'deft-blade.assessment/4';
+    case Five = 'deft-blade.assessment/5';
 
     /** @throws InvalidPackage */
     public static function read(Node $node): self
@@ -69,6 +70,11 @@ enum PackageFormat: string
     {
         foreach (self::beyondOneInStandard($package->at('standard')) as $node) {
             yield 2 => $node;
+        }
+        foreach ($package->at('standard')->itemsOf('criteria') as $criterion) {
+            if ($criterion->has('question')) {
+                yield 5 => $criterion->at('question');
+            }
         }
         foreach (['moderation', 'appeal_days'] as $key) {
             if ($package->at('policy')->has($key)) {

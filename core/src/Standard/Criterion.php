@@ -12,6 +12,8 @@ final readonly class Criterion
 {
     private const MOST_POINTS = 1000;
 
+    private const LONGEST_QUESTION = 500;
+
     /** @param list<Level> $levels */
     private function __construct(
         public string $id,
@@ -20,11 +22,13 @@ final readonly class Criterion
         public float $weight,
         public array $levels,
         public float $maxPoints,
+        /** What the student answers in writing before the clock starts; null where nothing is asked. */
+        public ?string $question,
     ) {}
 
     public static function read(Node $node): self
     {
-        $node->keys(['id', 'component', 'weight', 'levels'], ['title']);
+        $node->keys(['id', 'component', 'weight', 'levels'], ['title', 'question']);
         $id = $node->at('id')->identifier();
         $levels = [];
         foreach ($node->at('levels')->items() as $item) {
@@ -43,13 +47,14 @@ final readonly class Criterion
             $node->at('weight')->positive(self::MOST_POINTS),
             $levels,
             $maxPoints,
+            $node->has('question') ? $node->at('question')->text(self::LONGEST_QUESTION) : null,
         );
     }
 
     /** What it can be judged from afterwards. */
     public function evidence(): Evidence
     {
-        return Evidence::ofComponent($this->component);
+        return $this->question === null ? Evidence::ofComponent($this->component) : Evidence::Writing;
     }
 
     /** The fraction of the points that a level does not earn. */

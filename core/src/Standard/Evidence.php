@@ -12,6 +12,8 @@ enum Evidence: string
     /** From the tray in the hand; a photograph shows a part of it. */
     case Tray = 'tray';
     case Photograph = 'photograph';
+    /** From what the student wrote. */
+    case Writing = 'writing';
 
     /** By the component a criterion counts in (common practice). */
     public static function ofComponent(string $component): self

@@ -52,6 +52,10 @@
 </table>
 @if ($moreReasons > 0)<p>And {{ $moreReasons }} that cost less; the screen has all of them.</p>@endif
 @if ($reasons === [])<p>Nothing was lost: every component is full.</p>@endif
+@if ($page->answers !== [])
+    <h2>Written before the clock</h2>
+    @foreach ($page->answers as $answer)<p><strong>{{ $answer->question }}</strong><br>{!! nl2br(e($answer->answer)) !!}</p>@endforeach
+@endif
 @if (count($page->releases) > 1)
     <h2>Versions</h2>
     <table class="reasons">

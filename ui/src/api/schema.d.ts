@@ -2022,6 +2022,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/attempts/{attempt}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["writtenAnswers"];
+        put?: never;
+        /** @description A student hands answers to their own practical in, all or none; a later one takes the place of an earlier one. Each id is accepted once, so a request may be sent again. */
+        post: operations["handIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2298,7 +2315,7 @@ export interface components {
             warmest_core_c: number;
             /** @description By criterion: what it can be judged from when the hour is over. */
             evidence: {
-                [key: string]: "watching" | "tray" | "photograph";
+                [key: string]: "watching" | "tray" | "photograph" | "writing";
             };
         };
         /** @description Two assessors who marked the same trays. Differences are the other's less the one's. */
@@ -3142,6 +3159,13 @@ export interface components {
             /** @description Students in it now. */
             students: number;
         };
+        /** @description What a student wrote for a question of a standard. */
+        HandedInView: {
+            criterion: string;
+            title: string;
+            question: string;
+            answer: string;
+        };
         /** @description What holds now of a tray's captures, beside the weights of its pieces, which stand in the result. */
         HoldsView: {
             as_purchased_mg: number | null;
@@ -3180,6 +3204,10 @@ export interface components {
              * @description Of its core, in °C; null where it was not measured.
              */
             core_c: number | null;
+            /** @description What the student handed in, by criterion that asks for it. */
+            answers: {
+                [key: string]: string;
+            };
         };
         /** @description What is to be practised by a day. */
         HomeworkView: {
@@ -3840,6 +3868,8 @@ export interface components {
             /** @description What their group is to practise, the next first. */
             homework: components["schemas"]["HomeworkView"][];
             next: components["schemas"]["NextPracticalView"] | null;
+            /** @description Coming practicals that ask for something in writing and still take it, the next first. */
+            written: components["schemas"]["WrittenItemView"][];
         };
         /** @description A practice tray as it stands: the same windows and the same balance as any, and no mark. */
         PracticeTrayView: {
@@ -4261,6 +4291,10 @@ export interface components {
             photos: string[];
             faults: string[];
             notes: string[];
+            /** @description What the student handed in, by criterion. */
+            answers: {
+                [key: string]: string;
+            };
             looks: components["schemas"]["StandardisedLookView"][];
         };
         /** @description A standardising set in a list. */
@@ -4646,6 +4680,8 @@ export interface components {
             well: string[];
             /** @description What to change first: what cost most, the largest first; said of a released version. */
             worth: components["schemas"]["WorthView"][];
+            /** @description What the student wrote before the clock, in the order of the criteria it was judged as. */
+            answers: components["schemas"]["HandedInView"][];
         };
         /** @description A version of a standard, and what it changed against the one before, in words. */
         VersionView: {
@@ -4725,6 +4761,42 @@ export interface components {
             points: number;
             /** @description The level above, as the standard describes it; null of what has none. */
             next: string | null;
+        };
+        /** @description What a practical asks a student in writing. */
+        WrittenAnswersView: {
+            /** Format: uuid */
+            attempt: string;
+            practical: string;
+            /** Format: date */
+            held_on: string;
+            /** @description The title of the standard. */
+            standard: string;
+            /** @description Answers are taken: until the clock of the student starts. */
+            is_open: boolean;
+            questions: components["schemas"]["WrittenQuestionView"][];
+        };
+        /** @description A coming practical that asks whoever asks for something in writing. */
+        WrittenItemView: {
+            /** Format: uuid */
+            attempt: string;
+            practical: string;
+            /** Format: date */
+            held_on: string;
+            /** @description How many questions. */
+            asked: number;
+            /** @description How many of them nothing was handed in for. */
+            open: number;
+        };
+        /** @description A question to answer in writing before a practical. */
+        WrittenQuestionView: {
+            /** @description That the answer is judged as. */
+            criterion: string;
+            title: string;
+            question: string;
+            /** @description The steps it is judged by, lowest first. */
+            levels: string[];
+            /** @description What was handed in; null while nothing was. */
+            answer: string | null;
         };
         /** @description What a butcher's test comes to; money in minor units. */
         YieldTestView: {
@@ -4808,6 +4880,7 @@ export interface components {
             weight: number;
             levels: components["schemas"]["AssessmentLevel"][];
             title?: string;
+            question?: string;
         };
         AssessmentFault: {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -5135,6 +5208,14 @@ export interface components {
             event: "asked" | "finished" | "called_off";
             marker: components["schemas"]["AssessmentIdentifier"];
             reason?: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            by: components["schemas"]["AssessmentIdentifier"];
+            /** @constant */
+            kind: "answer";
+            criterion: components["schemas"]["AssessmentIdentifier"];
+            text: string;
         };
         AssessmentAttempt: {
             id: components["schemas"]["AssessmentIdentifier"];
@@ -5567,6 +5648,13 @@ export interface components {
             event: "asked" | "finished" | "called_off";
             marker: components["schemas"]["AssessmentIdentifier"];
             reason?: string;
+        } | {
+            id: components["schemas"]["AssessmentIdentifier"];
+            at: components["schemas"]["AssessmentInstant"];
+            /** @constant */
+            kind: "answer";
+            criterion: components["schemas"]["AssessmentIdentifier"];
+            text: string;
         };
         SentLotFact: {
             id: components["schemas"]["LotsIdentifier"];
@@ -9279,6 +9367,67 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+        };
+    };
+    writtenAnswers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is asked, and what whoever asks handed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrittenAnswersView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    handIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    answers: {
+                        /** Format: uuid */
+                        id: string;
+                        /** Format: date-time */
+                        at: string;
+                        criterion: string;
+                        text: string;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Handed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrittenAnswersView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
 }

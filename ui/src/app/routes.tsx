@@ -38,6 +38,7 @@ export const router = createBrowserRouter([
           { path: "roster/import", lazy: page(areas.roster, "ImportRoster") },
           { path: "practice", lazy: page(areas.practice, "PracticeShelf") },
           { path: "called/:called", lazy: page(areas.practice, "CalledPage") },
+          { path: "written/:attempt", lazy: page(areas.practice, "WrittenPage") },
           { path: "practice/:standard", lazy: page(areas.practice, "PracticePage") },
           { path: "practice/:standard/follow", lazy: page(areas.practice, "FollowAlong") },
           { path: "practice/:standard/opener", lazy: page(areas.practice, "OpenerPage") },

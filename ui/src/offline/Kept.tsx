@@ -6,7 +6,7 @@ import { newest } from "./newest";
 import { store } from "./store";
 
 /** What one practises with: it is on the phone at home. */
-const PRACTICE = ["practice", "due", "practice-tray"];
+const PRACTICE = ["practice", "due", "practice-tray", "written"];
 
 /** What is kept on the device: the practical of the day, its room and its trays; what the ledger shows; what is practised. */
 const KEPT = new Set<unknown>(["bench", "assessment", "floor", "tray", "ledger", ...PRACTICE]);

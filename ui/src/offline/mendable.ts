@@ -70,6 +70,7 @@ export function mendableFields(capture: SentCapture, { standard }: Assessment): 
     case "chill":
     case "second_look":
     case "photo":
+    case "answer":
       return [];
   }
 }

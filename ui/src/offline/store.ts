@@ -45,6 +45,13 @@ export interface WaitingPractice {
   failures?: number;
 }
 
+/** What a person wrote for a practical and has not handed in. */
+export interface WrittenDraft {
+  key: string;
+  user: string;
+  text: string;
+}
+
 /** The server failed at it so often that it no longer holds up what is behind it; it is tried again now and then. */
 export const isAside = ({ failures = 0 }: Pick<Waiting, "failures">): boolean => failures >= MOST_FAILURES;
 
@@ -61,6 +68,7 @@ class DeviceStore extends Dexie {
   declare lots: EntityTable<WaitingLots, "order">;
   declare practice: EntityTable<WaitingPractice, "order">;
   declare answers: EntityTable<Answers, "user">;
+  declare written: EntityTable<WrittenDraft, "key">;
 
   constructor() {
     // On the disk before it counts as taken down: a battery that dies the moment after loses nothing.
@@ -68,6 +76,7 @@ class DeviceStore extends Dexie {
     this.version(1).stores({ waiting: "++order, user, [user+attempt]", answers: "user" });
     this.version(2).stores({ lots: "++order, user" });
     this.version(3).stores({ practice: "++order, user" });
+    this.version(4).stores({ written: "key, user" });
   }
 }
 

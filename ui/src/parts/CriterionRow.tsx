@@ -3,6 +3,7 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Criterion } from "../api/types";
 import { Unseen } from "./Unseen";
+import { Written } from "./Written";
 
 interface CriterionRowProps {
   criterion: Criterion;
@@ -11,11 +12,13 @@ interface CriterionRowProps {
   isExcused: boolean;
   /** Said under its title; nothing where it is empty. */
   note?: string;
+  /** What the student handed in, where it is asked in writing. */
+  answer?: string | undefined;
   onJudge: (level: number) => void;
 }
 
 /** A criterion with its steps side by side, lowest first; the one met is ringed in pencil. */
-export function CriterionRow({ criterion, level, isCurrent, isExcused, note = "", onJudge }: CriterionRowProps) {
+export function CriterionRow({ criterion, level, isCurrent, isExcused, note = "", answer, onJudge }: CriterionRowProps) {
   const title = criterion.title ?? criterion.id;
 
   return (
@@ -35,7 +38,14 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, note = ""
         opacity: isExcused ? 0.6 : 1,
       }}
     >
-      <Box sx={{ p: 1.25, borderRight: { md: "1px solid" }, borderColor: { md: "divider" } }}>
+      <Box
+        sx={{
+          gridRow: { md: criterion.question === undefined ? "auto" : "span 2" },
+          p: 1.25,
+          borderRight: { md: "1px solid" },
+          borderColor: { md: "divider" },
+        }}
+      >
         <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
           {title}
         </Typography>
@@ -49,8 +59,13 @@ export function CriterionRow({ criterion, level, isCurrent, isExcused, note = ""
           </Typography>
         )}
       </Box>
+      {criterion.question !== undefined && <Written question={criterion.question} answer={answer} />}
       <Box
-        sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: `repeat(${criterion.levels.length}, minmax(0, 1fr))` } }}
+        sx={{
+          gridColumn: { md: 2 },
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: `repeat(${criterion.levels.length}, minmax(0, 1fr))` },
+        }}
       >
         {criterion.levels.map((it, index) => (
           <ButtonBase

@@ -64,6 +64,8 @@ export function factInWords(capture: Fact, { standard, receiving, scrape_title: 
       return `Incident: ${capture.what.replace("_", " ")}${capture.text === "" ? "" : `, ${capture.text}`}`;
     case "note":
       return `Note: ${capture.text}`;
+    case "answer":
+      return `Handed in, ${titleIn(standard.criteria, capture.criterion)}: ${capture.text}`;
     case "photo":
       return `Photograph ${capture.file}`;
     case "allowance":

@@ -68,7 +68,8 @@ final class CaptureController
     }
 
     /**
-     * Terms of an attempt are set, and withdrawn, by whom may set them, and so is somebody else asked for a second look; everything else is taken down on the floor.
+     * Terms of an attempt are set, and withdrawn, by whom may set them, and so is somebody else asked for a second look; what a student wrote is theirs; everything else
+     * is taken down on the floor.
      *
      * @param list<Node> $captures
      *
@@ -80,6 +81,9 @@ final class CaptureController
             $kind = CaptureKind::tryFrom($capture->at('kind')->text());
             $target = $kind === CaptureKind::Void && Str::isUuid($capture->textOf('target', '')) ? Capture::query()->find($capture->textOf('target', ''))?->kind : null;
 
+            if ($kind === CaptureKind::Answer || $target === CaptureKind::Answer->value) {
+                return 'handIn';
+            }
             $event = $kind === CaptureKind::SecondLook ? SecondLookEvent::tryFrom($capture->textOf('event', '')) : null;
             if ($target === CaptureKind::SecondLook->value || ($event !== null && $event !== SecondLookEvent::Finished && $capture->textOf('marker', '') !== $user->id)) {
                 return 'askSecondLook';

@@ -9,15 +9,19 @@ use App\Actions\MakeQuiz;
 use App\Actions\ReadGroupPractice;
 use App\Actions\ReadPractice;
 use App\Actions\ReadProgress;
+use App\Actions\ReadWrittenAnswers;
 use App\Actions\RecordPractice;
+use App\Actions\WrittenAnswers;
 use App\Http\Resources\HomeworkView;
 use App\Http\Resources\NextPracticalView;
 use App\Http\Resources\PracticeItemView;
 use App\Http\Resources\PracticeShelfView;
 use App\Http\Resources\PracticeView;
 use App\Http\Resources\QuizQuestionView;
+use App\Http\Resources\WrittenItemView;
 use App\Http\SentFacts;
 use App\Http\StandardsInBrief;
+use App\Models\Attempt;
 use App\Models\Homework;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
@@ -48,7 +52,7 @@ final class PracticeController
 
     #[OA\Get(path: '/practice', operationId: 'practice', tags: ['practice'])]
     #[OA\Response(response: 200, description: 'Every standard, what whoever asks cuts next first', content: new OA\JsonContent(ref: PracticeShelfView::class))]
-    public function index(StandardsInBrief $standards, FindOwnTries $tries, ReadPractice $practice, ReadGroupPractice $homework, School $school, ShippedDocuments $shipped, #[CurrentUser] User $user): JsonResponse
+    public function index(StandardsInBrief $standards, FindOwnTries $tries, ReadPractice $practice, ReadGroupPractice $homework, ReadWrittenAnswers $written, School $school, ShippedDocuments $shipped, #[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('practise', PublishedStandard::class);
         $latest = PublishedStandard::latestOfEach()->get();
@@ -64,7 +68,16 @@ final class PracticeController
         })->all());
         usort($items, static fn(PracticeItemView $one, PracticeItemView $other): int => [$one->next_on ?? '9999', -$one->tries, $one->title] <=> [$other->next_on ?? '9999', -$other->tries, $other->title]);
 
-        return new JsonResponse(new PracticeShelfView($items, Streak::of($practice->daysOf($user), $practice->today()), $school->settings->practice->isShown(), $this->homework($homework, $practice, $user), $this->next($tries, $school, $shipped, $user)));
+        $coming = $tries->coming($user, $today);
+
+        return new JsonResponse(new PracticeShelfView(
+            $items,
+            Streak::of($practice->daysOf($user), $practice->today()),
+            $school->settings->practice->isShown(),
+            $this->homework($homework, $practice, $user),
+            $coming === [] ? null : self::next($coming[0], $school, $shipped),
+            array_map(WrittenItemView::of(...), array_values(array_filter(array_map($written->of(...), $coming), static fn(WrittenAnswers $it): bool => $it->isOpen))),
+        ));
     }
 
     #[OA\Get(path: '/practice/{standard}', operationId: 'followAlong', tags: ['practice'])]
@@ -132,12 +145,8 @@ final class PracticeController
         return new Response(status: Response::HTTP_NO_CONTENT);
     }
 
-    private function next(FindOwnTries $tries, School $school, ShippedDocuments $shipped, User $user): ?NextPracticalView
+    private static function next(Attempt $attempt, School $school, ShippedDocuments $shipped): NextPracticalView
     {
-        $attempt = $tries->next($user, $school->today()->toDateString());
-        if ($attempt === null) {
-            return null;
-        }
         $species = Standard::read(Node::of($attempt->assessment->held->document, 'standard'))->species;
 
         return NextPracticalView::of($attempt, $shipped->mise($species)->said($school->vocabulary()->say(...)));

@@ -103,6 +103,7 @@ function BothLooks({ tray, assessment }: { tray: Tray; assessment: Assessment })
             <StepsRow
               key={it.criterion}
               criterion={criterion}
+              answer={tray.holds.answers[it.criterion]}
               note={it.to_agree && it.agreed === null ? "too far apart: agree on a step" : `weight ${criterion.weight}`}
               isOpen={it.to_agree && it.agreed === null}
               said={it.agreed === null ? "" : `Agreed by ${it.agreed.by}: ${it.agreed.reason}`}

@@ -41,6 +41,7 @@ export function JudgeAlone({ tray, standard, isShut, onJudge }: JudgeAloneProps)
       level={yours.get(it.id) ?? undefined}
       isCurrent={!isShut && it.id === current}
       isExcused={false}
+      answer={tray.answers[it.id]}
       onJudge={(level) => {
         setChosen(it.id);
         judge(it.id, level);

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Criterion } from "../../api/types";
+import { Written } from "../../parts/Written";
 
 interface StepsRowProps {
   criterion: Criterion;
@@ -15,11 +16,13 @@ interface StepsRowProps {
   marks: { level: number; text: string }[];
   ringed: number | undefined;
   isShut: boolean;
+  /** What the student handed in, where it is asked in writing. */
+  answer?: string | undefined;
   onStep: (level: number) => void;
 }
 
 /** A criterion with its steps; on each stands who gave it. A tap on a step decides for it. */
-export function StepsRow({ criterion, note, isOpen, said, marks, ringed, isShut, onStep }: StepsRowProps) {
+export function StepsRow({ criterion, note, isOpen, said, marks, ringed, isShut, answer, onStep }: StepsRowProps) {
   const title = criterion.title ?? criterion.id;
 
   return (
@@ -35,7 +38,14 @@ export function StepsRow({ criterion, note, isOpen, said, marks, ringed, isShut,
         bgcolor: "background.paper",
       }}
     >
-      <Box sx={{ p: 1.25, borderRight: { md: "1px solid" }, borderColor: { md: "divider" } }}>
+      <Box
+        sx={{
+          gridRow: { md: criterion.question === undefined ? "auto" : "span 2" },
+          p: 1.25,
+          borderRight: { md: "1px solid" },
+          borderColor: { md: "divider" },
+        }}
+      >
         <Typography variant="h3" component="h2" sx={{ fontSize: "1.1rem" }}>
           {title}
         </Typography>
@@ -48,8 +58,13 @@ export function StepsRow({ criterion, note, isOpen, said, marks, ringed, isShut,
           </Typography>
         )}
       </Box>
+      {criterion.question !== undefined && <Written question={criterion.question} answer={answer} />}
       <Box
-        sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: `repeat(${criterion.levels.length}, minmax(0, 1fr))` } }}
+        sx={{
+          gridColumn: { md: 2 },
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: `repeat(${criterion.levels.length}, minmax(0, 1fr))` },
+        }}
       >
         {criterion.levels.map((it, level) => {
           const given = marks.filter((mark) => mark.level === level);

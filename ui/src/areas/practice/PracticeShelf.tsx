@@ -23,7 +23,7 @@ export function PracticeShelf() {
   usePracticeAhead(shelf.isSuccess ? shelf.data.items.filter(isOwn).map((it) => it.id) : none);
   if (shelf.isPending) return <Loading what="what to practise" />;
   if (shelf.isLoadingError) return <ProblemNotice problem={shelf.error} onRetry={() => void shelf.refetch()} />;
-  const { items, streak, shown, homework, next } = shelf.data;
+  const { items, streak, shown, homework, next, written } = shelf.data;
   const own = items.filter(isOwn);
   const others = items.filter((it) => !own.includes(it));
   const due = items.reduce((sum, it) => sum + it.due, 0);
@@ -40,6 +40,7 @@ export function PracticeShelf() {
       </Typography>
       <CalledNow />
       <Next next={next} />
+      <ToWrite written={written} />
       <ToDo homework={homework} />
       <Today due={due} streak={streak} />
       {items.length === 0 && <Notice title="Nothing to practise yet">No standard is published yet.</Notice>}
@@ -85,6 +86,27 @@ function Next({ next }: { next: Shelf["next"] }) {
           ))}
         </Box>
       </Box>
+    </Box>
+  );
+}
+
+/** What coming practicals ask for in writing. */
+function ToWrite({ written }: { written: Shelf["written"] }) {
+  if (written.length === 0) return null;
+
+  return (
+    <Box component="ul" aria-label="To write" sx={{ m: 0, mt: 2, p: 0, listStyle: "none", maxWidth: 640 }}>
+      {written.map((it) => (
+        <Box component="li" key={it.attempt} sx={{ py: 1, borderTop: "1px solid", borderColor: "divider" }}>
+          <Typography component={Link} to={`/written/${it.attempt}`} sx={{ fontWeight: 700 }}>
+            Written answers: {it.practical}
+          </Typography>
+          <Typography sx={{ color: "text.secondary" }}>
+            {it.open === 0 ? "handed in; it can be changed" : `${it.open} of ${counted(it.asked, "question")} open`} until your clock starts
+            on {day(it.held_on)}
+          </Typography>
+        </Box>
+      ))}
     </Box>
   );
 }

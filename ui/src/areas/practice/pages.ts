@@ -6,3 +6,4 @@ export { PracticePage } from "./PracticePage";
 export { PracticeShelf } from "./PracticeShelf";
 export { PracticeTrayPage } from "./PracticeTrayPage";
 export { QuizPage } from "./QuizPage";
+export { WrittenPage } from "./WrittenPage";

@@ -16,6 +16,11 @@ export function CriteriaSection({ document }: { document: Standard }) {
               {criterion.component}, weight {criterion.weight}
             </Typography>
           </Box>
+          {criterion.question !== undefined && (
+            <Typography variant="body2" sx={{ borderLeft: "4px solid", borderColor: "secondary.main", pl: 1.25, my: 0.5 }}>
+              Asked in writing before the clock: {criterion.question}
+            </Typography>
+          )}
           <Box component="ol" sx={{ m: 0, pl: 3, typography: "body2", "& li::marker": { fontWeight: 700, color: "secondary.main" } }}>
             {criterion.levels.map((level) => (
               <li key={level.text}>{level.text}</li>

@@ -120,6 +120,7 @@ export function Inspect({ tray, assessment, entries, round = "first" }: InspectP
               level={levels[criterion.id]}
               isCurrent={criterion.id === current}
               isExcused={excused.has(criterion.id)}
+              answer={tray.holds.answers[criterion.id]}
               note={isSecond ? evidenceWords[assessment.evidence[criterion.id] ?? "photograph"] : ""}
               onJudge={(level) => {
                 setChosen(criterion.id);
@@ -156,6 +157,7 @@ const evidenceWords: Record<Assessment["evidence"][string], string> = {
   watching: "only if you saw it at work",
   tray: "best from the tray itself",
   photograph: "",
+  writing: "",
 };
 
 /** Stops on the way, first: what is judged there, and when it was passed. */

@@ -18,6 +18,7 @@ import { ProblemNotice } from "../../parts/Notice";
 import { clock, day, percent, points } from "../../parts/format";
 import { useKey, useKeys } from "../../parts/useKey";
 import { Appeal } from "./Appeal";
+import { HandedIn } from "./HandedIn";
 import { ComponentStrips } from "./ComponentStrips";
 import { ChangedSince, Releases, ShownVersion } from "./Releases";
 
@@ -100,6 +101,7 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
             </Typography>
           )}
           <Worth worth={page.worth} />
+          <HandedIn answers={page.answers} />
           <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1, mb: 1 }}>
             <Typography variant="h2" sx={{ flex: 1 }}>
               What it cost, largest first

@@ -47,6 +47,13 @@ export function DraftCriteria({ draft, onChange }: DraftCriteriaProps) {
   );
 }
 
+function withoutQuestion(criterion: Criterion): Criterion {
+  const rest = { ...criterion };
+  delete rest.question;
+
+  return rest;
+}
+
 interface CriterionEntryProps {
   criterion: Criterion;
   components: { key: string; title: string }[];
@@ -73,6 +80,14 @@ function CriterionEntry({ criterion, components, onChange, onRemove }: Criterion
         <Pick label="Component" value={component} options={components} onPick={(it) => onChange({ ...criterion, component: it })} />
         <NumberField label="Weight" value={weight} onNumber={(it) => onChange({ ...criterion, weight: it })} />
       </Fields>
+      <Box sx={{ my: 1 }}>
+        <WordsField
+          label="Asked in writing before the clock (nothing if it is only seen)"
+          value={criterion.question ?? ""}
+          multiline
+          onWords={(question) => onChange(question.trim() === "" ? withoutQuestion(criterion) : { ...criterion, question })}
+        />
+      </Box>
       {levels.map((level, index) => (
         <Box key={index} sx={{ display: "grid", gridTemplateColumns: "84px minmax(0, 1fr) auto", gap: 1, alignItems: "end" }}>
           <NumberField
