@@ -27,7 +27,7 @@ final readonly class FindOwnTries
     /** @return list<Attempt> at practicals that are not called off, today's too, the next first; with what they are held against */
     public function coming(User $user, string $today): array
     {
-        $coming = Attempt::query()->with('row', 'assessment.held')->whereRelation('student', 'user_id', $user->id)
+        $coming = Attempt::query()->with('row', 'captures', 'assessment.held')->whereRelation('student', 'user_id', $user->id)
             ->whereRelation('assessment', 'cancelled', null)->whereRelation('assessment', 'held_on', '>=', $today)->get();
 
         return array_values($coming->sortBy(static fn(Attempt $it): string => $it->assessment->held_on->toDateString())->all());

@@ -77,6 +77,7 @@ final class DemoScenario extends Seeder
             $this->fillEarlier($skewers, self::ABSENT);
             $this->fillPractical($this->practical($group, 'Chicken eight-piece', $today, 'chicken-eight-piece'));
             $this->practical($group, 'Lamb leg by the seam', $today->addDays(2), 'lamb-leg-by-the-seam');
+            $rolling = $this->practical($group, 'Leg boned for rolling', $today->addDays(12), 'chicken-leg-for-rolling');
             $this->call(DemoSecondLooks::class, parameters: ['trussing' => $trussing, 'trout' => $trout]);
             $this->rebuilding->rebuild();
             foreach ([$trussing, $trout, $rehearsal, $skewers] as $earlier) {
@@ -84,6 +85,7 @@ final class DemoScenario extends Seeder
             }
             $this->call(DemoAppeals::class, parameters: ['trout' => $trout, 'skewers' => $skewers]);
             $this->call(DemoStandardising::class, parameters: ['skewers' => $skewers]);
+            $this->call(DemoWritten::class, parameters: ['rolling' => $rolling]);
             $this->call(DemoBriefs::class);
             $this->call(DemoLedger::class);
             $this->call(DemoPractice::class, parameters: ['group' => $group, 'by' => $this->instructor]);

@@ -53,7 +53,7 @@ final class ListsTest extends TestCase
         foreach (range(1, 4) as $number) {
             $this->setUpHalves("Halves $number", $number);
         }
-        $this->getJson('/api/v1/bench')->assertOk()->assertJsonCount(5, 'coming');
+        $this->getJson('/api/v1/bench')->assertOk()->assertJsonCount(6, 'coming');
         self::assertSame($few, $this->queriesOf('/api/v1/bench'));
     }
 

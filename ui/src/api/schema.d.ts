@@ -9407,8 +9407,6 @@ export interface operations {
                     answers: {
                         /** Format: uuid */
                         id: string;
-                        /** Format: date-time */
-                        at: string;
                         criterion: string;
                         text: string;
                     }[];

@@ -23,7 +23,7 @@ export function useHandIn(attempt: string) {
       answer(
         api.POST("/attempts/{attempt}/answers", {
           params: { path: { attempt } },
-          body: { answers: [{ id: uuid(), at: new Date().toISOString(), ...said }] },
+          body: { answers: [{ id: uuid(), ...said }] },
         }),
       ),
     onSuccess: (written: WrittenAnswers) => {

@@ -40,9 +40,8 @@ final class WrittenAnswerController
     #[OA\Post(path: '/attempts/{attempt}/answers', operationId: 'handIn', description: 'A student hands answers to their own practical in, all or none; a later one takes the place of an earlier one. Each id is accepted once, so a request may be sent again.', tags: ['practice'])]
     #[OA\PathParameter(name: 'attempt', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['answers'], properties: [
-        new OA\Property(property: 'answers', type: 'array', items: new OA\Items(required: ['id', 'at', 'criterion', 'text'], properties: [
+        new OA\Property(property: 'answers', type: 'array', items: new OA\Items(required: ['id', 'criterion', 'text'], properties: [
             new OA\Property(property: 'id', type: 'string', format: 'uuid'),
-            new OA\Property(property: 'at', type: 'string', format: 'date-time'),
             new OA\Property(property: 'criterion', type: 'string'),
             new OA\Property(property: 'text', type: 'string'),
         ])),
