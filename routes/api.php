@@ -171,6 +171,8 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(static function ()
     Route::get('/practice/{standard}/due', [PracticeController::class, 'due']);
     Route::post('/practice/{standard}/facts', [PracticeController::class, 'store']);
     Route::post('/practice/{standard}/trays/{tray}/captures', [PracticeTrayController::class, 'store']);
+    Route::put('/practice/{standard}/trays/{tray}/photos/{sha256}', [PracticeTrayController::class, 'keepPhoto']);
+    Route::get('/practice/{standard}/trays/{tray}/photos/{sha256}', [PracticeTrayController::class, 'photo']);
     Route::put('/practice/{standard}/reference', [PracticeTrayController::class, 'refer']);
     Route::get('/practice/{standard}/trays/{tray}', [PracticeTrayController::class, 'show']);
 

@@ -10,6 +10,7 @@ use App\Models\PublishedStandard;
 use App\Models\ReferenceTray;
 use App\Models\User;
 use App\School\School;
+use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Grading\Policy;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Practice\PracticeTray;
@@ -69,6 +70,14 @@ final readonly class ReadPractice
         return $this->graded($tray, $facts === [] ? $standard : $facts[0]->standard, $facts);
     }
 
+    /** Whether a photograph is of this person's tray, or of the one that is the reference of its standard. */
+    public function showsPhoto(User $user, string $tray, string $sha256): bool
+    {
+        $fact = PracticeFact::query()->where('tray', $tray)->where('kind', CaptureKind::Photo->value)->where('payload->sha256', $sha256)->first();
+
+        return $fact !== null && ($fact->user_id === $user->id || ReferenceTray::of($fact->standard_key)?->tray === $tray);
+    }
+
     /** The tray that is held up as the reference of a standard; null where none is. */
     public function reference(string $standardKey): ?OwnTray
     {
@@ -97,7 +106,7 @@ final readonly class ReadPractice
         $practised = $this->standard($standard);
         $policy = Policy::read(Node::of(PublishedPolicy::inForce()->document, 'policy'));
 
-        return new OwnTray($tray, $practised, $facts, PracticeTray::grade($tray, $practised->standard, $policy, array_map(static fn(PracticeFact $it): \stdClass => $it->capture(), $facts)), new \DateTimeZone($this->school->settings->timeZone));
+        return new OwnTray($tray, $practised, $facts, PracticeTray::grade($tray, $practised->standard, $policy, array_map(static fn(PracticeFact $it): \stdClass => $it->capture(), array_values(array_filter($facts, static fn(PracticeFact $it): bool => $it->kind !== PracticeFact::STEP)))), new \DateTimeZone($this->school->settings->timeZone));
     }
 
     private function dayOf(\DateTimeImmutable $at): int

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
 use App\Models\User;
+use App\Photos\PhotoStore;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Capture\Instant;
 use DeftBlade\Core\Capture\TakenAt;
@@ -23,7 +24,7 @@ final readonly class RecordPractice
 {
     private const HEAD = ['id', 'at', 'by', 'kind'];
 
-    public function __construct(private ReadPractice $reading) {}
+    public function __construct(private ReadPractice $reading, private PhotoStore $photos) {}
 
     /**
      * @param list<\stdClass> $sent answers, and cards followed to their end
@@ -62,12 +63,26 @@ final readonly class RecordPractice
             $practised = $this->reading->standard($standard);
             foreach ($sent as $index => $capture) {
                 $capture->by = $user->id;
-                PracticeTray::check(Node::of($capture, "captures[$index]"), $practised->standard);
+                $this->check(Node::of($capture, "captures[$index]"), $practised);
             }
             $this->keep($standard, $tray, $sent, 'captures', $user, $device, $offsetMs);
 
             return $this->reading->tray($user, $standard, $tray);
         });
+    }
+
+    /** @throws InvalidPackage where it is neither a capture that is right, nor a step of the card */
+    private function check(Node $fact, PractisedStandard $practised): void
+    {
+        if ($fact->at('kind')->text() === PracticeFact::STEP) {
+            $fact->keys(['id', 'at', 'by', 'kind', 'step'])->at('step')->integer(0, count($practised->card()) - 1);
+
+            return;
+        }
+        PracticeTray::check($fact, $practised->standard);
+        if ($fact->has('sha256') && ! $this->photos->has($fact->at('sha256')->text())) {
+            throw $fact->at('sha256')->fail(MessageCode::NoPhotograph);
+        }
     }
 
     /** @param list<\stdClass> $sent read already */

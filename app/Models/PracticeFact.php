@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string             $published_standard_id
  * @property string             $standard_key
  * @property string|null        $tray                  that a capture is of; null of what is about no tray
- * @property string             $kind                  ANSWER, FOLLOWED, or that of a capture
+ * @property string             $kind                  ANSWER, FOLLOWED, STEP, or that of a capture
  * @property \stdClass          $payload               what this kind says
  * @property \DateTimeImmutable $at                    when it counts: as the device said, unless that lay in the future
  * @property \DateTimeImmutable $said_at
@@ -35,6 +35,8 @@ final class PracticeFact extends Model
     public const ANSWER = 'answer';
 
     public const FOLLOWED = 'followed';
+
+    public const STEP = 'step';
 
     public $timestamps = false;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\MakeQuiz;
+use App\Actions\OwnTray;
 use App\Actions\ReadPractice;
 use App\Actions\RecordPractice;
 use App\Models\Capture;
@@ -20,6 +21,7 @@ use App\TryOut\CarcassDraw;
 use App\TryOut\MadeUpHand;
 use App\TryOut\MadeUpTray;
 use Carbon\CarbonImmutable;
+use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Quiz\HowAnswered;
 use DeftBlade\Core\Shipped\ShippedDocuments;
@@ -49,9 +51,7 @@ final class DemoPractice extends Seeder
         $today = School::inForce($this->shipped)->today();
         [$chicken, $lamb] = array_map(static fn(string $key): PublishedStandard => PublishedStandard::query()->where('key', $key)->firstOrFail(), ['chicken-eight-piece', 'lamb-leg-by-the-seam']);
         Homework::query()->create(['id' => Uuid::uuid7()->toString(), 'student_group_id' => $group->id, 'published_standard_id' => $lamb->id, 'kind' => Drill::Questions, 'until' => $today->addDays(2), 'user_id' => $by->id, 'at' => $today->subDays(self::HOMEWORK_DAYS_AGO)]);
-        $this->cut($by, $chicken, $today->subDays(self::DAYS)->addHours(10), 0.97, 1_380);
-        $reference = PracticeFact::query()->where('user_id', $by->id)->whereNotNull('tray')->firstOrFail();
-        ReferenceTray::query()->create(['standard_key' => $chicken->key, 'tray' => $reference->tray, 'user_id' => $by->id, 'at' => $reference->at]);
+        $this->refer($by, $chicken, $this->cut($by, $chicken, $today->subDays(self::DAYS)->addHours(10), 0.97, 1_380));
         foreach ($group->students()->with('user')->orderBy('number')->get() as $index => $student) {
             $user = $student->user ?? throw new \LogicException('every student of the demo signs in');
             foreach (range(self::DAYS, 1) as $daysAgo) {
@@ -76,13 +76,29 @@ final class DemoPractice extends Seeder
         $this->recording->answers($standard, [...$facts, $this->fact($at->addMinutes(9), ['kind' => PracticeFact::FOLLOWED])], $user, self::DEVICE, 0);
     }
 
-    private function cut(User $user, PublishedStandard $published, CarbonImmutable $at, float $skill, int $seconds): void
+    private function cut(User $user, PublishedStandard $published, CarbonImmutable $at, float $skill, int $seconds): OwnTray
     {
         $standard = $this->reading->standard($published)->standard;
         $seed = "$user->name {$at->toDateString()}";
         $mass = CarcassDraw::asPurchased($seed, $this->shipped->typicalMassOf($standard->carcass) ?? TypicalMass::unknown());
         $tray = new MadeUpTray($standard, $mass, new MadeUpHand($skill, $skill, $seconds), $seed, $at);
-        $this->recording->onTray($published, Uuid::uuid7($at)->toString(), $tray->receive()->cut()->weigh()->inspect()->captures(), $user, self::DEVICE, 0);
+
+        return $this->recording->onTray($published, Uuid::uuid7($at)->toString(), $tray->receive()->cut()->weigh()->inspect()->captures(), $user, self::DEVICE, 0);
+    }
+
+    /** The tray of whoever teaches, cut along the card: some steps take longer than others. */
+    private function refer(User $by, PublishedStandard $published, OwnTray $tray): void
+    {
+        $turns = array_values(array_filter($tray->facts, static fn(PracticeFact $it): bool => $it->kind === CaptureKind::Clock->value));
+        [$from, $until] = array_map(static fn(PracticeFact $it): CarbonImmutable => CarbonImmutable::instance($it->at), [$turns[0], $turns[count($turns) - 1]]);
+        $shares = array_map(fn(): int => $this->random->getInt(6, 18), $this->reading->standard($published)->card());
+        $facts = [];
+        foreach (array_keys($shares) as $step) {
+            $at = $from->addMilliseconds((int) ($from->diffInMilliseconds($until) * array_sum(array_slice($shares, 0, $step + 1)) / array_sum($shares)));
+            $facts[] = (object) ['id' => Uuid::uuid7($at)->toString(), 'at' => $at->utc()->format(Capture::AT_FORMAT), 'kind' => PracticeFact::STEP, 'step' => $step];
+        }
+        $this->recording->onTray($published, $tray->id, $facts, $by, self::DEVICE, 0);
+        ReferenceTray::query()->create(['standard_key' => $published->key, 'tray' => $tray->id, 'user_id' => $by->id, 'at' => $until]);
     }
 
     /** @param array<string, string> $of */

@@ -21,6 +21,7 @@ final readonly class PracticeTrayView
 {
     /**
      * @param list<\stdClass>          $captures in order
+     * @param list<StepSplitView>      $splits
      * @param list<string>             $advice
      * @param list<string>             $cautions
      * @param list<CriterionApartView> $apart
@@ -44,6 +45,8 @@ final readonly class PracticeTrayView
         public ?int $running_since_ms,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SentCapture'))]
         public array $captures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StepSplitView::class), description: 'When the steps of the card were done, as far as they were taken down.')]
+        public array $splits,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $advice,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
@@ -76,12 +79,13 @@ final readonly class PracticeTrayView
             HoldsView::of($log),
             self::withoutMarks($tray->result, new ResultDocument(PackageFormat::Three, $sentences)),
             $log->time->runningSince,
-            array_map(static fn(PracticeFact $it): \stdClass => $it->capture(), $tray->facts),
+            array_map(static fn(PracticeFact $it): \stdClass => $it->capture(), $tray->captures()),
+            StepSplitView::allOf($tray->splits()),
             array_map($sentences->say(...), (new BalanceAdvice($standard))->for($tray->result->balance, $log)),
             $cautions,
             CriterionApartView::allOf($log->judged->levelsOf(MarkRound::First), $given, array_map(static fn(Criterion $it): string => $it->title, $standard->criteria)),
             (object) ReferenceView::sharesOf($tray),
-            $reference === null ? null : ReferenceView::of($reference, $reference->facts[0]->user->name),
+            $reference === null ? null : ReferenceView::of($reference),
         );
     }
 

@@ -45,9 +45,11 @@ final readonly class PracticeView
         public ?CurveView $curve,
         #[OA\Property(description: 'Questions that were answered before and are due again.')]
         public int $due,
+        #[OA\Property(ref: ReferenceView::class, nullable: true, description: 'Null where nobody who teaches made a tray of theirs the reference.')]
+        public ?ReferenceView $reference,
     ) {}
 
-    public static function of(PractisedStandard $practised, OwnProgress $progress, int $due, ShippedDocuments $shipped, School $school): self
+    public static function of(PractisedStandard $practised, OwnProgress $progress, int $due, ?OwnTray $reference, ShippedDocuments $shipped, School $school): self
     {
         $steps = MethodStepView::practised($practised);
         $plan = $shipped->planOf($practised->standard->carcass);
@@ -65,6 +67,7 @@ final readonly class PracticeView
             array_map(static fn(WorthMost $it): WorthMostView => WorthMostView::of($it, $practised, $steps, $school), $progress->worth),
             $progress->curve === null ? null : CurveView::of($progress->curve),
             $due,
+            $reference === null ? null : ReferenceView::of($reference),
         );
     }
 }

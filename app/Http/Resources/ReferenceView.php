@@ -12,6 +12,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ReferenceView
 {
+    /**
+     * @param list<StepSplitView> $splits
+     * @param list<string>        $photos
+     */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $tray,
@@ -25,13 +29,18 @@ final readonly class ReferenceView
         public ?float $yield_share,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number'), description: 'By piece, of those weighed.')]
         public \stdClass $shares,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StepSplitView::class), description: 'When the steps of the card were done; empty where it was cut without.')]
+        public array $splits,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Photographs, by SHA-256.')]
+        public array $photos,
     ) {}
 
-    public static function of(OwnTray $tray, string $by): self
+    /** @param OwnTray $tray with the authors of its facts */
+    public static function of(OwnTray $tray): self
     {
         $ms = $tray->result->attempt->log->time->ms;
 
-        return new self($tray->id, $by, $tray->beganOn(), $ms === 0 ? null : $ms, $tray->result->yields?->portion, (object) self::sharesOf($tray));
+        return new self($tray->id, $tray->facts[0]->user->name, $tray->beganOn(), $ms === 0 ? null : $ms, $tray->result->yields?->portion, (object) self::sharesOf($tray), StepSplitView::allOf($tray->splits()), HoldsView::of($tray->result->attempt->log)->photos);
     }
 
     /** @return array<string, float> by piece, of those weighed */

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Practice;
 
 use DeftBlade\Core\Capture\CaptureKind;
+use DeftBlade\Core\Capture\CaptureLog;
 use DeftBlade\Core\Capture\CaptureReader;
+use DeftBlade\Core\Capture\ClockTurned;
 use DeftBlade\Core\Capture\MarkRound;
+use DeftBlade\Core\Capture\RunningTime;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Grading\Policy;
 use DeftBlade\Core\Json\InvalidPackage;
@@ -18,7 +21,7 @@ use DeftBlade\Core\Standard\Standard;
 final class PracticeTray
 {
     private const KINDS = [
-        CaptureKind::Received, CaptureKind::Clock, CaptureKind::Piece, CaptureKind::Portion, CaptureKind::Bin, CaptureKind::Scrape, CaptureKind::Level, CaptureKind::Fault, CaptureKind::Checkpoint, CaptureKind::Note, CaptureKind::Void,
+        CaptureKind::Received, CaptureKind::Clock, CaptureKind::Piece, CaptureKind::Portion, CaptureKind::Bin, CaptureKind::Scrape, CaptureKind::Level, CaptureKind::Fault, CaptureKind::Checkpoint, CaptureKind::Note, CaptureKind::Photo, CaptureKind::Void,
     ];
 
     /** @throws InvalidPackage where a fact is not one that is taken down of such a tray, or not right */
@@ -32,6 +35,21 @@ final class PracticeTray
             throw $capture->at('round')->noneOf($capture->at('round')->text(), [MarkRound::First->value]);
         }
         (new CaptureReader($standard))->read($capture);
+    }
+
+    /**
+     * What the clock showed when each step of the method card was done.
+     *
+     * @param array<int, int> $doneAt ms since 1970, by step
+     *
+     * @return array<int, int> ms, by step, in the order of the card; those done before the clock ran are left out
+     */
+    public static function splits(array $doneAt, CaptureLog $log): array
+    {
+        ksort($doneAt);
+        $turns = $log->history->all(ClockTurned::class);
+
+        return array_filter(array_map(static fn(int $at): int => RunningTime::until($at, $turns), $doneAt), static fn(int $ms): bool => $ms > 0);
     }
 
     /**

@@ -1233,6 +1233,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/practice/{standard}/trays/{tray}/photos/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["practicePhoto"];
+        /** @description Keeps a photograph under its digest; a capture of kind photo then says that it belongs to the tray. Sent again, it is kept once. */
+        put: operations["keepPracticePhoto"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ledger/prices/{price}": {
         parameters: {
             query?: never;
@@ -3871,6 +3888,17 @@ export interface components {
             /** @description Coming practicals that ask for something in writing and still take it, the next first. */
             written: components["schemas"]["WrittenItemView"][];
         };
+        /** @description That a step of the method card was done on a practice tray, as the device took it down. */
+        PracticeStepView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            kind: "step";
+            /** @description Counted from 0. */
+            step: number;
+        };
         /** @description A practice tray as it stands: the same windows and the same balance as any, and no mark. */
         PracticeTrayView: {
             /** Format: uuid */
@@ -3886,6 +3914,8 @@ export interface components {
             /** @description Milliseconds since 1970 by the device that started the clock; null while it stands. */
             running_since_ms: number | null;
             captures: components["schemas"]["SentCapture"][];
+            /** @description When the steps of the card were done, as far as they were taken down. */
+            splits: components["schemas"]["StepSplitView"][];
             advice: string[];
             cautions: string[];
             /** @description How they judged themselves, beside the last released result. */
@@ -3912,6 +3942,7 @@ export interface components {
             curve: components["schemas"]["CurveView"] | null;
             /** @description Questions that were answered before and are due again. */
             due: number;
+            reference: components["schemas"]["ReferenceView"] | null;
         };
         /** @description Somebody who has a tray open. */
         PresentView: {
@@ -4012,6 +4043,10 @@ export interface components {
             shares: {
                 [key: string]: number;
             };
+            /** @description When the steps of the card were done; empty where it was cut without. */
+            splits: components["schemas"]["StepSplitView"][];
+            /** @description Photographs, by SHA-256. */
+            photos: string[];
         };
         /** @description One version of a released result: which, why, by whom and when. */
         ReleaseView: {
@@ -4342,6 +4377,13 @@ export interface components {
             station: number;
             student: string;
             pan: components["schemas"]["PanPlaceView"] | null;
+        };
+        /** @description When a step of the method card was done. */
+        StepSplitView: {
+            /** @description Counted from 0. */
+            step: number;
+            /** @description What the clock showed. */
+            running_ms: number;
         };
         /** @description How much a student practised: never what they answered or weighed. */
         StudentPracticeView: {
@@ -7913,7 +7955,7 @@ export interface operations {
                     device: string;
                     /** @description What the clock of the device was put right by. */
                     offset_ms?: number;
-                    captures: components["schemas"]["SentCapture"][];
+                    captures: (components["schemas"]["SentCapture"] | components["schemas"]["PracticeStepView"])[];
                 };
             };
         };
@@ -7957,6 +7999,61 @@ export interface operations {
                 content?: never;
             };
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    practicePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+                /** @description Of whoever asks, or the reference. */
+                tray: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The photograph */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    keepPracticePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+                /** @description Made by the device. */
+                tray: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             422: components["responses"]["Problem"];
         };
     };

@@ -111,6 +111,13 @@ export type PracticeTray = Schemas["PracticeTrayView"];
 export type PracticeTry = Schemas["TryView"];
 export type SentPracticeFact = NonNullable<operations["practised"]["requestBody"]>["content"]["application/json"]["facts"][number];
 /** Something practised that has no time and no id yet. */
+/** A capture of a practice tray, or a step of the card done on it. */
+export type SentOnPracticeTray = NonNullable<
+  operations["practiceCapture"]["requestBody"]
+>["content"]["application/json"]["captures"][number];
+
+export type OnPracticeTray = Untimed<SentOnPracticeTray>;
+
 export type PracticeFact = Untimed<SentPracticeFact>;
 export type PracticeOf = Schemas["PracticeView"];
 export type MethodStep = Schemas["MethodStepView"];

@@ -40,6 +40,7 @@ export const router = createBrowserRouter([
           { path: "called/:called", lazy: page(areas.practice, "CalledPage") },
           { path: "written/:attempt", lazy: page(areas.practice, "WrittenPage") },
           { path: "practice/:standard", lazy: page(areas.practice, "PracticePage") },
+          { path: "practice/:standard/demonstration", lazy: page(areas.practice, "DemonstrationPage") },
           { path: "practice/:standard/follow", lazy: page(areas.practice, "FollowAlong") },
           { path: "practice/:standard/opener", lazy: page(areas.practice, "OpenerPage") },
           { path: "roster/:group/practice", lazy: page(areas.practice, "GroupPracticePage") },

@@ -152,6 +152,7 @@ export const theme = createTheme({
         root: ({ theme: it }) => ({
           minHeight: 48,
           padding: "0 12px",
+          "&.MuiInputBase-multiline": { paddingBlock: 8 },
           border: `2px solid ${it.vars.palette.text.primary}`,
           background: it.vars.palette.background.paper,
           "&.Mui-focused": { outline: `3px solid ${it.vars.palette.secondary.main}`, outlineOffset: 2 },

@@ -2,12 +2,12 @@ import { useQueryClient } from "@tanstack/react-query";
 import { createContext, use, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { askAgain, isOld, tell } from "../api/askAgain";
 import { ledgerKey } from "../api/useLedger";
-import type { Fact, PracticeFact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
+import type { Fact, OnPracticeTray, PracticeFact, SentCapture, SentLotFact, UntimedLotFact } from "../api/types";
 import { sessionKey, useUser } from "../api/useSession";
 import { tellStations } from "../api/useFloor";
 import { practiceKey, practiceTrayKey } from "../api/usePractice";
 import { trayKey } from "../api/useTray";
-import { captured, capturedLot, practised } from "./captured";
+import { captured, capturedLot, practised, practisedOn } from "./captured";
 import { offsetMs } from "./clock";
 import type { Photo } from "./photo";
 import { NotKept } from "./NotKept";
@@ -35,7 +35,9 @@ interface Queue {
   /** Takes down what was answered, or that a card was followed to its end. */
   takePractice: (standard: string, fact: PracticeFact) => Promise<boolean>;
   /** Takes facts of a practice tray down, all of them or none. */
-  takeOnPracticeTray: (standard: string, tray: string, facts: Fact[]) => Promise<boolean>;
+  takeOnPracticeTray: (standard: string, tray: string, facts: OnPracticeTray[]) => Promise<boolean>;
+  /** Takes a photograph of a practice tray down: it goes up before its capture. */
+  takePracticePhoto: (standard: string, tray: string, photo: Photo) => Promise<boolean>;
   retryPractice: (order: number) => Promise<void>;
   dropPractice: (order: number) => Promise<void>;
   /** Sends what was refused, and what the server failed at, once more. */
@@ -138,11 +140,16 @@ export function Sending({ children }: { children: ReactNode }) {
         )) !== null,
       takeOnPracticeTray: async (standard, tray, facts) =>
         (await kept(
-          () => facts.map(captured),
+          () => facts.map(practisedOn),
           (taken) =>
             store.practice.bulkAdd(
               taken.map((capture) => ({ user, standard, said: { tray, capture }, offsetMs: offsetMs(), refusal: null })),
             ),
+        )) !== null,
+      takePracticePhoto: async (standard, tray, { blob, sha256 }) =>
+        (await kept(
+          () => practisedOn({ kind: "photo", file: `${sha256}.jpg`, sha256 }),
+          (capture) => store.practice.add({ user, standard, said: { tray, capture, blob }, offsetMs: offsetMs(), refusal: null }),
         )) !== null,
       retryPractice: async (order) => {
         await store.practice.update(order, { refusal: null });

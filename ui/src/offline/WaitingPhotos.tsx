@@ -1,16 +1,17 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
-import { useWaiting } from "./useWaiting";
+import type { WaitingPicture } from "./useWaiting";
 
 /** Photographs of a tray that are on this device and not on the server yet. */
-export function WaitingPhotos({ attempt }: { attempt: string }) {
-  const waiting = useWaiting(attempt).filter((it) => it.blob !== undefined);
+export function WaitingPhotos({ waiting }: { waiting: WaitingPicture[] }) {
   if (waiting.length === 0) return null;
 
   return (
     <Box role="group" aria-label="Photographs that wait" sx={{ display: "flex", flexWrap: "wrap", gap: 1, my: 1 }}>
-      {waiting.map(({ order, blob }) => blob !== undefined && <WaitingPhoto key={order} blob={blob} />)}
+      {waiting.map(({ order, blob }) => (
+        <WaitingPhoto key={order} blob={blob} />
+      ))}
     </Box>
   );
 }

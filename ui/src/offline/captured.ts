@@ -1,5 +1,14 @@
 import { v7 as uuid } from "uuid";
-import type { Fact, PracticeFact, SentCapture, SentLotFact, SentPracticeFact, UntimedLotFact } from "../api/types";
+import type {
+  Fact,
+  OnPracticeTray,
+  PracticeFact,
+  SentCapture,
+  SentLotFact,
+  SentOnPracticeTray,
+  SentPracticeFact,
+  UntimedLotFact,
+} from "../api/types";
 import { now } from "./clock";
 
 const key = "deft-blade.last-capture";
@@ -14,6 +23,9 @@ function nextMoment(): string {
 
 /** Gives a fact its id and its time. A capture keeps both however often it is sent. */
 export const captured = (fact: Fact): SentCapture => ({ ...fact, id: uuid(), at: nextMoment() }) as SentCapture;
+
+/** The same on a practice tray. */
+export const practisedOn = (fact: OnPracticeTray): SentOnPracticeTray => ({ ...fact, id: uuid(), at: nextMoment() }) as SentOnPracticeTray;
 
 /** The same for something practised. */
 export const practised = (fact: PracticeFact): SentPracticeFact => ({ ...fact, id: uuid(), at: nextMoment() });

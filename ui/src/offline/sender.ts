@@ -151,15 +151,18 @@ async function aside(user: string): Promise<[Waiting[], WaitingLots[], WaitingPr
 
 /** The picture itself, before the capture that speaks of it. */
 async function putPhoto(user: string, attempt: string, sha256: string, blob: Blob): Promise<void> {
-  await answer(
-    api.PUT("/attempts/{attempt}/photos/{sha256}", {
-      params: { path: { attempt, sha256 } },
-      headers: { "Content-Type": "image/jpeg", ...as(user) },
-      body: blob as unknown as string,
-      bodySerializer: (it) => it,
-    }),
-  );
+  await answer(api.PUT("/attempts/{attempt}/photos/{sha256}", { params: { path: { attempt, sha256 } }, ...picture(user, blob) }));
 }
+
+async function putPracticePhoto(user: string, path: { standard: string; tray: string; sha256: string }, blob: Blob): Promise<void> {
+  await answer(api.PUT("/practice/{standard}/trays/{tray}/photos/{sha256}", { params: { path }, ...picture(user, blob) }));
+}
+
+const picture = (user: string, blob: Blob) => ({
+  headers: { "Content-Type": "image/jpeg", ...as(user) },
+  body: blob as unknown as string,
+  bodySerializer: (it: string) => it,
+});
 
 /** Aside: the server failed at it too often, and what is behind it goes first. */
 type Outcome = "gone-up" | "aside" | "later" | "signed-out";
@@ -192,6 +195,9 @@ async function sendPractice(batch: WaitingPractice[], listener: Listener): Promi
     } else {
       const captures = batch.flatMap((it) => (it.said.tray === null ? [] : it.said.capture));
       const path = { standard, tray: said.tray };
+      for (const it of batch)
+        if (it.said.tray !== null && it.said.blob !== undefined && it.said.capture.kind === "photo")
+          await putPracticePhoto(user, { ...path, sha256: it.said.capture.sha256 }, it.said.blob);
       const tray = await answer(
         api.POST("/practice/{standard}/trays/{tray}/captures", { params: { path }, headers: as(user), body: { ...head, captures } }),
       );

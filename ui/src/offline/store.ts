@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from "dexie";
-import type { SentCapture, SentLotFact, SentPracticeFact } from "../api/types";
+import type { SentCapture, SentLotFact, SentOnPracticeTray, SentPracticeFact } from "../api/types";
 
 const MOST_FAILURES = 3;
 
@@ -39,7 +39,7 @@ export interface WaitingPractice {
   user: string;
   standard: string;
   /** The practice tray that a capture is of, and the capture; or what is about no tray. */
-  said: { tray: string; capture: SentCapture } | { tray: null; fact: SentPracticeFact };
+  said: { tray: string; capture: SentOnPracticeTray; blob?: Blob } | { tray: null; fact: SentPracticeFact };
   offsetMs: number;
   refusal: string | null;
   failures?: number;

@@ -8,7 +8,7 @@ import type { WaitingPractice } from "./store";
 export function withPractice(tray: PracticeTray, waiting: WaitingPractice[]): PracticeTray {
   const known = new Set(tray.captures.map((it) => it.id));
   const fresh = waiting.flatMap(({ said, refusal }): SentCapture[] =>
-    refusal === null && said.tray === tray.tray && !known.has(said.capture.id) ? [said.capture] : [],
+    refusal === null && said.tray === tray.tray && said.capture.kind !== "step" && !known.has(said.capture.id) ? [said.capture] : [],
   );
   if (fresh.length === 0) return tray;
   const captures = [...tray.captures, ...fresh];

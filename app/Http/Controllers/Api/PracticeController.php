@@ -90,7 +90,7 @@ final class PracticeController
         $practised = $practice->standard($standard);
         $due = Schedule::of($practice->answersOf($user)[$standard->key] ?? [])->countDue($practice->today());
 
-        return new JsonResponse(PracticeView::of($practised, $progress->of($user, $practised), $due, $shipped, $school));
+        return new JsonResponse(PracticeView::of($practised, $progress->of($user, $practised), $due, $practice->reference($standard->key), $shipped, $school));
     }
 
     #[OA\Get(path: '/practice/{standard}/quiz', operationId: 'quiz', description: 'A round for a whole class.', tags: ['practice'])]

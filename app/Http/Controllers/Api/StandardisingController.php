@@ -8,6 +8,7 @@ use App\Actions\Conflict;
 use App\Actions\MakeStandardisingSet;
 use App\Actions\Standardise;
 use App\Http\ClientId;
+use App\Http\PhotoExchange;
 use App\Http\Resources\StandardisingItemView;
 use App\Http\Resources\StandardisingView;
 use App\Models\Assessment;
@@ -15,7 +16,6 @@ use App\Models\Attempt;
 use App\Models\StandardisingSet;
 use App\Models\StandardisingStep;
 use App\Models\User;
-use App\Photos\PhotoStore;
 use DeftBlade\Core\Capture\Field;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
@@ -117,13 +117,12 @@ final class StandardisingController
     #[OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))]
     #[OA\Response(response: 200, description: 'The photograph', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary')))]
     #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
-    public function photo(StandardisingSet $set, string $sha256, PhotoStore $photos): Response
+    public function photo(StandardisingSet $set, string $sha256, PhotoExchange $photos): Response
     {
         Gate::authorize('viewAny', Assessment::class);
-        $digest = Node::of((object) ['sha256' => $sha256], '')->at('sha256')->matching('/^[0-9a-f]{64}$/D', MessageCode::NotSha256);
-        $isThere = str_contains(json_encode($set->document->trays ?? [], JSON_THROW_ON_ERROR), "\"$digest\"");
+        PhotoExchange::checkDigest($sha256);
 
-        return new Response($isThere ? $photos->get($digest) ?? abort(404) : abort(404), headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return $photos->show($sha256, str_contains(json_encode($set->document->trays ?? [], JSON_THROW_ON_ERROR), "\"$sha256\""));
     }
 
     /** @return array<string, mixed> */

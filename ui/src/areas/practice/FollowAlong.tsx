@@ -19,6 +19,7 @@ import { Progress } from "./Progress";
 import { canSpeak, readAloud, stopReading } from "./readAloud";
 import { Step } from "./Step";
 import { useAwake } from "./useAwake";
+import { useTimedSteps } from "./useTimedSteps";
 
 /** A method card, one step a screen, for somebody whose hands are on the carcass. */
 export function FollowAlong() {
@@ -44,12 +45,14 @@ function Steps({ practice: { id, title, steps, cautions, map, standard_ms: stand
   const [address] = useSearchParams();
   const first = Math.min(steps.length, Math.max(1, Number(address.get("step")) || 1)) - 1;
   const step = steps[at];
+  const timed = useTimedSteps(id, address.get("tray"));
   const { takePractice } = useCaptureQueue();
   useAwake();
   const go = (by: number): void => {
+    if (by > 0) timed?.passed(at, at + by >= steps.length);
     if (at + by >= steps.length) {
       void takePractice(id, { kind: "followed" });
-      void navigate(`/practice/${id}`);
+      void navigate(timed === null ? `/practice/${id}` : `/practice/${id}/tray/${timed.tray}`);
     } else setAt(at < 0 && by > 0 ? first : Math.max(-1, at + by));
   };
   useKeys((key) => {
@@ -86,7 +89,8 @@ function Steps({ practice: { id, title, steps, cautions, map, standard_ms: stand
         <Rail area="Practice" steps={[{ label: title, to: `/practice/${id}` }, { label: "Follow along" }]} />
         <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
           <Progress at={at} count={steps.length} />
-          {standardMs !== null && (
+          {timed !== null && <Typography sx={{ fontWeight: 700 }}>Timed on your practice tray</Typography>}
+          {standardMs !== null && timed === null && (
             <Toggle isOn={isPaced} onToggle={() => setPaced(!isPaced)}>
               By the clock, {clock(standardMs)} in all
             </Toggle>

@@ -27,7 +27,7 @@ export function PracticePage() {
   usePracticeAhead(practice.isSuccess ? [standard] : none);
   if (practice.isPending) return <Loading what="the standard" />;
   if (practice.isLoadingError) return <ProblemNotice problem={practice.error} onRetry={() => void practice.refetch()} />;
-  const { title, steps, cautions, map, tries, worth, curve, due } = practice.data;
+  const { title, steps, cautions, map, tries, worth, curve, due, reference } = practice.data;
 
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2, maxWidth: 760, width: "100%", mx: "auto" }}>
@@ -56,6 +56,15 @@ export function PracticePage() {
           >
             Log a practice tray
           </Button>
+          {reference !== null && reference.splits.length > 0 && (
+            <Button
+              component={Link}
+              to={`/practice/${standard}/demonstration`}
+              sx={{ minHeight: 64, fontSize: "1.3rem", textAlign: "center" }}
+            >
+              The reference by the clock
+            </Button>
+          )}
           {mayCall && steps.length > 0 && <CallIt standard={standard} />}
         </Box>
       </Box>

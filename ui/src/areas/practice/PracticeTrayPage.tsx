@@ -1,22 +1,26 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import type { Fact, PracticeTray } from "../../api/types";
 import { useFollowAlong, usePracticeTray } from "../../api/usePractice";
 import { Rail } from "../../app/Rail";
 import { useCaptureQueue } from "../../offline/Sending";
-import { useWaitingPractice } from "../../offline/useWaiting";
+import { TakePhoto } from "../../offline/TakePhoto";
+import { useWaitingPractice, useWaitingPracticePhotos } from "../../offline/useWaiting";
+import { WaitingPhotos } from "../../offline/WaitingPhotos";
 import { withPractice } from "../../offline/withPractice";
 import { clockOffers } from "../../parts/clockOffers";
 import { clock } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { ProblemNotice } from "../../parts/Notice";
+import { Photos } from "../../parts/Photos";
 import { useNow } from "../../parts/useNow";
 import { Cautions } from "./Cautions";
 import { OwnLook } from "./OwnLook";
 import { PracticeWeighIn } from "./PracticeWeighIn";
-import { Reference } from "./Reference";
+import { photosOf, Reference } from "./Reference";
+import { Splits } from "./Splits";
 
 /** A tray one cut for oneself: weighed like any, judged by oneself, marked by nobody. */
 export function PracticeTrayPage() {
@@ -24,6 +28,7 @@ export function PracticeTrayPage() {
   const practice = useFollowAlong(standard);
   const query = usePracticeTray(standard, id);
   const waiting = useWaitingPractice();
+  const waitingPhotos = useWaitingPracticePhotos(id);
   const queue = useCaptureQueue();
   if (query.isPending) return <Loading what="the tray" />;
   if (query.isLoadingError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
@@ -31,6 +36,7 @@ export function PracticeTrayPage() {
   // One that was begun by an earlier version of the standard is of that version.
   const take = (...facts: Fact[]): Promise<boolean> => queue.takeOnPracticeTray(tray.standard_id, id, facts);
   const title = practice.data?.title ?? tray.standard.title ?? "";
+  const steps = practice.data?.steps ?? [];
 
   return (
     <Box sx={{ px: { xs: 2, md: 3 }, py: 2, maxWidth: 1180, width: "100%", mx: "auto" }}>
@@ -42,8 +48,19 @@ export function PracticeTrayPage() {
         </Box>
         <PracticeClock tray={tray} onTake={take} />
       </Box>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1.5, mt: 1.5 }}>
+        {steps.length > 0 && (
+          <Button component={Link} to={`/practice/${standard}/follow?tray=${id}`}>
+            Cut it along the card, timed
+          </Button>
+        )}
+        <TakePhoto onPhoto={(photo) => queue.takePracticePhoto(tray.standard_id, id, photo)} />
+      </Box>
+      <Photos folder={photosOf(tray.standard_id, id)} photos={tray.holds.photos} />
+      <WaitingPhotos waiting={waitingPhotos} />
       <PracticeWeighIn tray={tray} onTake={take} />
       <OwnLook tray={tray} onTake={take} />
+      <Splits steps={steps} own={tray.splits} reference={tray.reference?.tray === id ? null : tray.reference} />
       <Reference tray={tray} />
       <Box sx={{ mt: 3 }}>
         <Cautions cautions={tray.cautions} />

@@ -5,8 +5,12 @@ import type { PracticeTray } from "../../api/types";
 import { useSetReference } from "../../api/usePractice";
 import { useUser } from "../../api/useSession";
 import { clock, day, percent } from "../../parts/format";
+import { Photos } from "../../parts/Photos";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { saidOf } from "../../parts/problems";
+
+/** Where the photographs of a practice tray are. */
+export const photosOf = (standard: string, tray: string): string => `/api/v1/practice/${standard}/trays/${tray}/photos`;
 
 /** The tray of whoever teaches beside one's own, in shares: carcasses differ. Whoever teaches makes theirs the reference here. */
 export function Reference({ tray }: { tray: PracticeTray }) {
@@ -56,6 +60,7 @@ function Beside({ tray, reference }: { tray: PracticeTray; reference: NonNullabl
         {reference.running_ms !== null && `, ${clock(reference.running_ms)}`}
         {reference.yield_share !== null && `, yield ${percent(reference.yield_share)}`}. In shares of the AP weight.
       </Typography>
+      <Photos folder={photosOf(tray.standard_id, reference.tray)} photos={reference.photos} />
       {rows.length > 0 && (
         <PlainTable label="Beside the reference" heads={heads}>
           {rows.map((it) => (

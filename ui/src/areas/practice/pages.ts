@@ -1,4 +1,5 @@
 export { CalledPage } from "./CalledPage";
+export { DemonstrationPage } from "./DemonstrationPage";
 export { FollowAlong } from "./FollowAlong";
 export { GroupPracticePage } from "./GroupPracticePage";
 export { OpenerPage } from "./OpenerPage";

@@ -4,10 +4,12 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Criterion, Fault, Tray } from "../../api/types";
 import { clock, lowerFirst } from "../../parts/format";
+import { useCaptureQueue } from "../../offline/Sending";
+import { useWaitingPhotos } from "../../offline/useWaiting";
 import { WaitingPhotos } from "../../offline/WaitingPhotos";
 import { Photos } from "../../parts/Photos";
 import { useKeys } from "../../parts/useKey";
-import { TakePhoto } from "./TakePhoto";
+import { TakePhoto } from "../../offline/TakePhoto";
 import { CriterionRow } from "../../parts/CriterionRow";
 import { FaultMarks } from "./FaultMarks";
 import { FinishLook } from "./FinishLook";
@@ -35,6 +37,8 @@ export function Inspect({ tray, assessment, entries, round = "first" }: InspectP
   const isSecond = round === "second";
   const levels = isSecond ? tray.holds.second_levels : tray.holds.levels;
   const say = useFactWords(assessment);
+  const queue = useCaptureQueue();
+  const waitingPhotos = useWaitingPhotos(tray.attempt);
   const excused = new Set(
     (assessment.standard.defects ?? [])
       .filter((it) => defects.includes(it.id))
@@ -92,7 +96,7 @@ export function Inspect({ tray, assessment, entries, round = "first" }: InspectP
         {isSecond ? (
           <FinishLook tray={tray} entries={entries} open={criteria.filter((it) => !(it.id in levels) && !excused.has(it.id))} />
         ) : (
-          <TakePhoto attempt={tray.attempt} />
+          <TakePhoto onPhoto={(photo) => queue.takePhoto(tray.attempt, photo)} />
         )}
         <Button
           size="small"
@@ -106,7 +110,7 @@ export function Inspect({ tray, assessment, entries, round = "first" }: InspectP
         </Button>
       </Box>
       <Photos attempt={tray.attempt} photos={tray.holds.photos} />
-      <WaitingPhotos attempt={tray.attempt} />
+      <WaitingPhotos waiting={waitingPhotos} />
       {groups.map((group) => (
         <Box component="section" key={group.component} aria-label={group.title} sx={{ mt: 2.5 }}>
           <Typography variant="h2" sx={{ mb: group.note === undefined ? 1 : 0 }}>

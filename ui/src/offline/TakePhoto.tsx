@@ -1,12 +1,10 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useRef, useState, type ChangeEvent } from "react";
-import { photoOf } from "../../offline/photo";
-import { useCaptureQueue } from "../../offline/Sending";
+import { photoOf, type Photo } from "./photo";
 
 /** A photograph of the tray, by the tablet's camera or from a file. */
-export function TakePhoto({ attempt }: { attempt: string }) {
-  const queue = useCaptureQueue();
+export function TakePhoto({ onPhoto }: { onPhoto: (photo: Photo) => Promise<unknown> }) {
   const input = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const take = async ({ target }: ChangeEvent<HTMLInputElement>): Promise<void> => {
@@ -15,7 +13,7 @@ export function TakePhoto({ attempt }: { attempt: string }) {
     if (file === undefined) return;
     setProblem(null);
     try {
-      await queue.takePhoto(attempt, await photoOf(file));
+      await onPhoto(await photoOf(file));
     } catch (thrown) {
       setProblem(thrown instanceof Error ? thrown.message : "This file could not be read.");
     }
