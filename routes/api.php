@@ -168,6 +168,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(static function ()
     Route::get('/practice', [PracticeController::class, 'index']);
     Route::get('/practice/{standard}', [PracticeController::class, 'show']);
     Route::get('/practice/{standard}/quiz', [PracticeController::class, 'quiz']);
+    Route::get('/practice/{standard}/pictures/{sha256}', [PracticeController::class, 'picture']);
     Route::get('/practice/{standard}/due', [PracticeController::class, 'due']);
     Route::post('/practice/{standard}/facts', [PracticeController::class, 'store']);
     Route::post('/practice/{standard}/trays/{tray}/captures', [PracticeTrayController::class, 'store']);

@@ -19,7 +19,7 @@ final readonly class MakeQuiz
 {
     private const A_ROUND = 10;
 
-    public function __construct(private School $school, private ShippedDocuments $shipped, private ReadPractice $practice, private ReadProgress $progress) {}
+    public function __construct(private School $school, private ShippedDocuments $shipped, private ReadPractice $practice, private ReadProgress $progress, private FindPictures $pictures) {}
 
     /** @return list<QuizQuestion> the same for the same round, whoever asks */
     public function make(PublishedStandard $published, string $round): array
@@ -57,6 +57,7 @@ final readonly class MakeQuiz
             $this->shipped->typicalMassOf($standard->carcass) ?? TypicalMass::unknown(),
             $this->shipped->receiving($standard->species)->said($say),
             $this->shipped->mise($standard->species)->said($say),
+            $this->pictures->of($practised),
         );
     }
 }

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class Standardise
 {
     /**
-     * @param array<string, mixed> $payload tray, criterion, level; reason
+     * @param array<string, mixed> $payload tray, criterion, level; reason; shown
      *
      * @throws Conflict where it comes at the wrong time, or the id is taken
      */
@@ -41,8 +41,8 @@ final readonly class Standardise
     {
         $isJudged = $set->entries->contains(static fn(StandardisingEntry $it): bool => $it->kind === StandardisingStep::Level && $it->by === $by->id);
         match (true) {
-            $step === StandardisingStep::Reference && ! $set->isOpen() => throw Conflict::setNotOpen(),
-            $step !== StandardisingStep::Reference && $set->isOpen() => throw Conflict::setIsOpen(),
+            $step->isOfTheLead() && ! $set->isOpen() => throw Conflict::setNotOpen(),
+            ! $step->isOfTheLead() && $set->isOpen() => throw Conflict::setIsOpen(),
             $step === StandardisingStep::Level && $set->isFinishedBy($by->id) => throw Conflict::setFinished(),
             $step === StandardisingStep::Finished && ! $isJudged => throw Conflict::setNotJudged(),
             default => null,

@@ -34,6 +34,14 @@ final class StandardisingSet extends Model
         return $this->entries->contains('kind', StandardisingStep::Opened);
     }
 
+    /** Students practise with it. */
+    public function isShown(): bool
+    {
+        $said = $this->entries->last(static fn(StandardisingEntry $it): bool => $it->kind === StandardisingStep::Shown);
+
+        return ($said->payload->shown ?? false) === true;
+    }
+
     public function isFinishedBy(string $person): bool
     {
         return $this->entries->contains(static fn(StandardisingEntry $it): bool => $it->kind === StandardisingStep::Finished && $it->by === $person);

@@ -15,4 +15,12 @@ enum StandardisingStep: string
     case Opened = 'opened';
     /** The level that the lead fixes after the talk, and why. */
     case Reference = 'reference';
+    /** Students may practise with its photographs and references, or no longer. */
+    case Shown = 'shown';
+
+    /** Who leads does it when everybody has judged. */
+    public function isOfTheLead(): bool
+    {
+        return $this === self::Reference || $this === self::Shown;
+    }
 }

@@ -8,12 +8,16 @@ use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Carcass\WindowBasis;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Quiz\Pictured;
 use DeftBlade\Core\Quiz\Quiz;
 use DeftBlade\Core\Quiz\QuizKind;
 use DeftBlade\Core\Quiz\QuizQuestion;
 use DeftBlade\Core\Quiz\Subject;
 use DeftBlade\Core\Sentence\Sentences;
 use DeftBlade\Core\Shipped\ShippedDocuments;
+use DeftBlade\Core\Standard\Criterion;
+use DeftBlade\Core\Standard\Evidence;
+use DeftBlade\Core\Standard\Level;
 use DeftBlade\Core\Standard\MiseList;
 use DeftBlade\Core\Standard\ReceivingList;
 use DeftBlade\Core\Standard\Standard;
@@ -42,6 +46,7 @@ final class QuizTest extends TestCase
                 QuizKind::Estimate => self::assertWanted($standard, $question, $typical),
                 QuizKind::Odd => self::assertOneIsOdd($standard, $question),
                 QuizKind::Order => self::assertFirst($document, $question, $said),
+                QuizKind::Picture => self::fail('nothing is pictured here'),
                 QuizKind::Arrives, QuizKind::Starts => self::assertOnList($standard->species, $question, $said),
             };
         }
@@ -56,6 +61,36 @@ final class QuizTest extends TestCase
             foreach ([$question->ask, $question->why, ...$question->options] as $message) {
                 self::assertDoesNotMatchRegularExpression('/[{}]|^\s*$/', $sentences->say($message));
             }
+        }
+    }
+
+    /** What was agreed of a tray is asked where a photograph shows it, and answered with a step as the standard says it. */
+    public function testATrayInAPhotographIsAskedAbout(): void
+    {
+        [$standard, $document, $typical] = self::read('chicken-skewer-set');
+        $shows = array_filter($standard->criteria, static fn(Criterion $it): bool => $it->evidence() === Evidence::Photograph);
+        $other = array_diff_key($standard->criteria, $shows);
+        self::assertNotSame([], $shows);
+        self::assertNotSame([], $other);
+        $pictured = [];
+        foreach ($standard->criteria as $id => $criterion) {
+            $pictured[] = new Pictured("set A $id", [str_repeat('a', 64)], $id, count($criterion->levels) - 1, 'As the descriptor says');
+        }
+        $first = array_key_first($shows);
+        $pictured[] = new Pictured('set B', [], $first, 0, 'No photograph');
+        $pictured[] = new Pictured('set C', [str_repeat('c', 64)], 'gone', 0, 'A criterion that is no longer judged');
+        $pictured[] = new Pictured('set D', [str_repeat('d', 64)], $first, 99, 'A step that is no longer there');
+        $quiz = Quiz::of($standard, $document, $typical, self::nothing(), self::mise(), $pictured);
+        $subjects = array_values(array_filter($quiz->subjects('x'), static fn(Subject $it): bool => $it->kind === QuizKind::Picture));
+        $about = array_map(static fn(Subject $it): string => $it->about, $subjects);
+        sort($about);
+        $wanted = array_map(static fn(string $id): string => "set A $id", array_keys($shows));
+        sort($wanted);
+        self::assertSame($wanted, $about);
+        foreach ($quiz->ask($subjects, 'x') as $question) {
+            $criterion = $standard->criteria[substr($question->about, strlen('set A '))];
+            self::assertSame(array_map(static fn(Level $it): string => $it->text, $criterion->levels), self::texts($question));
+            self::assertSame([count($criterion->levels) - 1, [str_repeat('a', 64)]], [$question->right, $question->pictures]);
         }
     }
 

@@ -15,9 +15,6 @@ final class PracticeTrayTest extends TestCase
 {
     private const STARTED = '2026-06-12T10:00:00.000Z';
 
-    /** A picture of one point. */
-    private const PLAIN = '/9j/4AAQSkZJRgABAQEAYABgAAD/2wBDAAMCAgICAgMCAgIDAwMDBAYEBAQEBAgGBgUGCQgKCgkICQkKDA8MCgsOCwkJDRENDg8QEBEQCgwSExIQEw8QEBD/yQALCAABAAEBAREA/8wABgAQEAX/2gAIAQEAAD8A0s8g/9k=';
-
     private string $address;
 
     protected function setUp(): void
@@ -92,7 +89,7 @@ final class PracticeTrayTest extends TestCase
     /** @return array{string, string} its bytes and their SHA-256 */
     private static function photograph(): array
     {
-        $bytes = (string) base64_decode(self::PLAIN, true);
+        $bytes = (string) base64_decode(PhotosTest::PLAIN, true);
 
         return [$bytes, hash('sha256', $bytes)];
     }

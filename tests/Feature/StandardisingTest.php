@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Attempt;
+use App\Models\PublishedStandard;
 use App\Models\StandardisingSet;
 use App\Models\User;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
@@ -60,6 +62,40 @@ final class StandardisingTest extends TestCase
         }
         $answer->assertJsonPath('trays.0.result.total', null)->assertJsonPath('trays.0.result.band', null)->assertJsonPath('trays.0.result.reasons', [])->assertJsonPath('trays.0.result.components', []);
         self::assertNotNull($answer->json('trays.0.result.pieces.0.mass_mg'));
+    }
+
+    public function testStudentsPractiseWithWhatIsShownThem(): void
+    {
+        Storage::fake();
+        $bytes = (string) base64_decode(PhotosTest::PLAIN, true);
+        $sha256 = hash('sha256', $bytes);
+        $attempt = $this->attempts[0];
+        $this->as('marit')->call('PUT', "/api/v1/attempts/$attempt->id/photos/$sha256", server: ['CONTENT_TYPE' => 'image/jpeg'], content: $bytes)->assertNoContent();
+        $this->postJson("/api/v1/attempts/$attempt->id/captures", ['device' => 'Tablet', 'captures' => [self::capture(['kind' => 'photo', 'file' => "$sha256.jpg", 'sha256' => $sha256])]])->assertOk();
+        $this->makeUsual();
+        $standard = PublishedStandard::query()->where('key', 'chicken-truss-first')->firstOrFail();
+        $criteria = (array) data_get($standard->document, 'criteria');
+        $pictured = array_values(array_filter($criteria, static fn(mixed $it): bool => data_get($it, 'component') === 'presentation'))[0];
+        $id = data_get($pictured, 'id');
+        $reference = ['kind' => 'reference', 'tray' => 'A', 'criterion' => $id, 'level' => 1, 'reason' => 'One end is loose'];
+        $asked = fn(): array => array_values(array_filter((array) $this->as('amina')->getJson("/api/v1/practice/$standard->id/quiz?round=one")->assertOk()->json(), static fn(array $it): bool => $it['kind'] === 'picture'));
+        $this->as('marit')->take(['kind' => 'shown', 'shown' => true])->assertConflict();
+        $this->take(['kind' => 'level', 'tray' => 'A', 'criterion' => $id, 'level' => 1])->assertOk();
+        $this->take(['kind' => 'opened'])->assertOk();
+        $this->take($reference)->assertOk()->assertJsonPath('is_shown', false);
+        self::assertSame([], $asked());
+        $this->as('teodor')->take(['kind' => 'shown', 'shown' => true])->assertForbidden();
+        $this->as('marit')->take(['kind' => 'shown'])->assertUnprocessable();
+        $this->take(['kind' => 'shown', 'shown' => true])->assertOk()->assertJsonPath('is_shown', true);
+        $question = $asked()[0];
+        self::assertSame([[$sha256], 1, array_column((array) data_get($pictured, 'levels'), 'text')], [$question['pictures'], $question['right'], $question['options']]);
+        self::assertStringContainsString('One end is loose', $question['why']);
+        self::assertStringNotContainsString($attempt->student->name, json_encode($question, JSON_THROW_ON_ERROR));
+        $picture = fn(): TestResponse => $this->as('amina')->get("/api/v1/practice/$standard->id/pictures/$sha256");
+        self::assertSame($bytes, $picture()->assertOk()->getContent());
+        $this->as('marit')->take(['kind' => 'shown', 'shown' => false])->assertOk();
+        $picture()->assertNotFound();
+        self::assertSame([], $asked());
     }
 
     public function testEverybodyJudgesAloneUntilItIsOpened(): void

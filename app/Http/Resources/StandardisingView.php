@@ -38,6 +38,8 @@ final readonly class StandardisingView
         public array $trays,
         #[OA\Property(type: 'array', description: 'When the set is open: everybody against the reference.', items: new OA\Items(ref: AgainstReferenceView::class))]
         public array $against,
+        #[OA\Property(description: 'Students practise with its photographs and references.')]
+        public bool $is_shown,
     ) {}
 
     /** @param StandardisingSet $set with its entries and their authors */
@@ -57,6 +59,7 @@ final readonly class StandardisingView
             array_values($set->entries->where('kind', StandardisingStep::Finished)->map(static fn(StandardisingEntry $it): string => $it->author->name)->unique()->all()),
             $trays,
             $set->isOpen() ? self::against($set, $trays, $criteria, $names) : [],
+            $set->isShown(),
         );
     }
 

@@ -292,18 +292,20 @@ enum MessageCode: string
     case QuizArrivesWhy = 'quiz.arrives_why';
     case QuizStarts = 'quiz.starts';
     case QuizStartsWhy = 'quiz.starts_why';
+    case QuizPicture = 'quiz.picture';
+    case QuizPictureWhy = 'quiz.picture_why';
 
     /** @return list<string> the names of its figures, all of which it always has */
     public function figures(): array
     {
         return match ($this) {
-            self::QuizText, self::QuizStartsWhy, self::QuizGoes, self::QuizHolds, self::QuizNext, self::QuizFault => ['title'],
+            self::QuizText, self::QuizStartsWhy, self::QuizPicture, self::QuizGoes, self::QuizHolds, self::QuizNext, self::QuizFault => ['title'],
             self::QuizGoesWhy, self::QuizArrivesWhy => ['title', 'after'],
             self::QuizOrder, self::QuizArrives, self::QuizStarts => [],
             self::QuizOrderWhy => ['title', 'step'],
             self::QuizNextWhy, self::QuizFaultWhy => ['before', 'after'],
             self::QuizLevel => ['title', 'after', 'steps'],
-            self::QuizLevelWhy => ['step', 'steps', 'after'],
+            self::QuizLevelWhy, self::QuizPictureWhy => ['step', 'steps', 'after'],
             self::QuizStep => ['step', 'steps'],
             self::QuizEstimate => ['title', 'as_purchased_mg'],
             self::QuizEstimateWhy => ['title', 'expected_mg', 'low_mg', 'high_mg'],

@@ -19,11 +19,12 @@ final readonly class Quiz
     private function __construct(private array $makers) {}
 
     /**
-     * @param Node          $document  of the standard, for its method card
-     * @param ReceivingList $receiving of its species
-     * @param MiseList      $mise      likewise
+     * @param Node           $document  of the standard, for its method card
+     * @param ReceivingList  $receiving of its species
+     * @param MiseList       $mise      likewise
+     * @param list<Pictured> $pictured  trays in photographs that may be shown
      */
-    public static function of(Standard $standard, Node $document, TypicalMass $typical, ReceivingList $receiving, MiseList $mise): self
+    public static function of(Standard $standard, Node $document, TypicalMass $typical, ReceivingList $receiving, MiseList $mise, array $pictured = []): self
     {
         $card = $document->itemsOf('card');
         $makers = [
@@ -31,6 +32,7 @@ final readonly class Quiz
             QuizKind::Next->value => StepQuestions::next($card),
             QuizKind::Estimate->value => WeightQuestions::estimate($standard, $typical),
             QuizKind::Level->value => new LevelQuestions($standard),
+            QuizKind::Picture->value => new PictureQuestions($standard, $pictured),
             QuizKind::Holds->value => new PieceQuestions($standard),
             QuizKind::Fault->value => StepQuestions::fault($card),
             QuizKind::Odd->value => WeightQuestions::odd($standard, $typical),

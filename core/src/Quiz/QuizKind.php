@@ -27,4 +27,6 @@ enum QuizKind: string
     case Arrives = 'arrives';
     /** What does nobody cut without? */
     case Starts = 'starts';
+    /** Which step of a criterion does the tray in this photograph meet? */
+    case Picture = 'picture';
 }

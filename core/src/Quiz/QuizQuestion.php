@@ -10,10 +10,11 @@ use DeftBlade\Core\Message\Message;
 final readonly class QuizQuestion
 {
     /**
-     * @param string        $about   id of the part, piece, criterion or step (counted from 0) that is asked about
+     * @param string        $about    id of the part, piece, criterion or step (counted from 0) that is asked about
      * @param list<Message> $options
-     * @param int|null      $right   which option, counted from 0; null where a mass is asked for
-     * @param Message       $why     what the standard says
+     * @param int|null      $right    which option, counted from 0; null where a mass is asked for
+     * @param Message       $why      what the standard says
+     * @param list<string>  $pictures SHA-256 of the photographs that are asked about
      */
     private function __construct(
         public QuizKind $kind,
@@ -23,16 +24,20 @@ final readonly class QuizQuestion
         public ?int $right,
         public ?MassWanted $mass,
         public Message $why,
+        public array $pictures,
     ) {}
 
-    /** @param list<Message> $options */
-    public static function ofOptions(QuizKind $kind, string $about, Message $ask, array $options, int $right, Message $why): self
+    /**
+     * @param list<Message> $options
+     * @param list<string>  $pictures
+     */
+    public static function ofOptions(QuizKind $kind, string $about, Message $ask, array $options, int $right, Message $why, array $pictures = []): self
     {
-        return isset($options[$right]) ? new self($kind, $about, $ask, $options, $right, null, $why) : throw new \LogicException('no option is right');
+        return isset($options[$right]) ? new self($kind, $about, $ask, $options, $right, null, $why, $pictures) : throw new \LogicException('no option is right');
     }
 
     public static function ofMass(string $about, Message $ask, MassWanted $mass, Message $why): self
     {
-        return new self(QuizKind::Estimate, $about, $ask, [], null, $mass, $why);
+        return new self(QuizKind::Estimate, $about, $ask, [], null, $mass, $why, []);
     }
 }

@@ -1166,6 +1166,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/practice/{standard}/pictures/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["quizPicture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/practice/{standard}/facts": {
         parameters: {
             query?: never;
@@ -1751,7 +1767,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** @description Judges a criterion, finishes, opens the set to everybody, or fixes a reference; under an id the screen made (a UUID). */
+        /** @description Judges a criterion, finishes, opens the set to everybody, fixes a reference, or shows it to students; under an id the screen made (a UUID). */
         put: operations["standardise"];
         post?: never;
         delete?: never;
@@ -3999,7 +4015,7 @@ export interface components {
         /** @description A question with its answer: nothing hangs on it, and it is answered without a network too. */
         QuizQuestionView: {
             /** @enum {string} */
-            kind: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts";
+            kind: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "picture";
             /** @description What is asked about: id of a part, piece, criterion, item, or a step counted from 0. */
             about: string;
             ask: string;
@@ -4015,6 +4031,8 @@ export interface components {
             } | null;
             /** @description What the standard says. */
             why: string;
+            /** @description SHA-256 of the photographs that are asked about. */
+            pictures: string[];
         };
         /** @description One thing to look at on a carcass as it comes in. */
         ReceivingItemView: {
@@ -4358,6 +4376,8 @@ export interface components {
             trays: components["schemas"]["StandardisedTrayView"][];
             /** @description When the set is open: everybody against the reference. */
             against: components["schemas"]["AgainstReferenceView"][];
+            /** @description Students practise with its photographs and references. */
+            is_shown: boolean;
         };
         /** @description Whether the school still waits for its first coordinator, and what they choose from. */
         StartView: {
@@ -7858,6 +7878,31 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    quizPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A photograph that a question is about */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
     practised: {
         parameters: {
             query?: never;
@@ -7888,7 +7933,7 @@ export interface operations {
                          * @description Of an answer: the kind of question.
                          * @enum {string}
                          */
-                        question?: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts";
+                        question?: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "picture";
                         /** @description Of an answer: what was asked about. */
                         about?: string;
                         /**
@@ -8940,12 +8985,14 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "level" | "finished" | "opened" | "reference";
+                    kind: "level" | "finished" | "opened" | "reference" | "shown";
                     tray?: string;
                     criterion?: string;
                     level?: number;
                     /** @description Why, of a reference. */
                     reason?: string;
+                    /** @description Whether students may practise with it. */
+                    shown?: boolean;
                 };
             };
         };

@@ -75,11 +75,12 @@ export type Standardising = Schemas["StandardisingView"];
 export type StandardisedTray = Schemas["StandardisedTrayView"];
 export type StandardisedLook = Schemas["StandardisedLookView"];
 export interface StandardisingStep {
-  kind: "level" | "finished" | "opened" | "reference";
+  kind: "level" | "finished" | "opened" | "reference" | "shown";
   tray?: string;
   criterion?: string;
   level?: number;
   reason?: string;
+  shown?: boolean;
 }
 export type Sheet = Schemas["SheetView"];
 export type SheetRow = Schemas["SheetRowView"];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Api;
 
 use App\Actions\FindOwnTries;
+use App\Actions\FindPictures;
 use App\Actions\MakeQuiz;
 use App\Actions\ReadGroupPractice;
 use App\Actions\ReadPractice;
@@ -12,6 +13,7 @@ use App\Actions\ReadProgress;
 use App\Actions\ReadWrittenAnswers;
 use App\Actions\RecordPractice;
 use App\Actions\WrittenAnswers;
+use App\Http\PhotoExchange;
 use App\Http\Resources\HomeworkView;
 use App\Http\Resources\NextPracticalView;
 use App\Http\Resources\PracticeItemView;
@@ -31,6 +33,7 @@ use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Practice\Streak;
 use DeftBlade\Core\Quiz\HowAnswered;
+use DeftBlade\Core\Quiz\Pictured;
 use DeftBlade\Core\Quiz\QuizKind;
 use DeftBlade\Core\Quiz\QuizQuestion;
 use DeftBlade\Core\Quiz\Schedule;
@@ -117,6 +120,21 @@ final class PracticeController
         $request->validate(['round' => ['required', 'integer', 'min:1', 'max:'.self::MOST_ROUNDS]]);
 
         return self::questions($making->due($standard, $user, $request->integer('round')), $school);
+    }
+
+    #[OA\Get(path: '/practice/{standard}/pictures/{sha256}', operationId: 'quizPicture', tags: ['practice'])]
+    #[OA\PathParameter(name: 'standard', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\PathParameter(name: 'sha256', schema: new OA\Schema(type: 'string'))]
+    #[OA\Response(response: 200, description: 'A photograph that a question is about', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary')))]
+    #[OA\Response(response: 404, ref: '#/components/responses/Problem')]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function picture(PublishedStandard $standard, string $sha256, ReadPractice $practice, FindPictures $finding, PhotoExchange $photos): Response
+    {
+        Gate::authorize('practise', PublishedStandard::class);
+        PhotoExchange::checkDigest($sha256);
+        $shown = array_merge([], ...array_map(static fn(Pictured $it): array => $it->pictures, $finding->of($practice->standard($standard))));
+
+        return $photos->show($sha256, in_array($sha256, $shown, true));
     }
 
     #[OA\Post(path: '/practice/{standard}/facts', operationId: 'practised', description: 'Takes down what was answered, and that a card was followed to its end; each id is accepted once, so a request may be sent again.', tags: ['practice'])]

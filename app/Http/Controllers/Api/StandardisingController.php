@@ -85,7 +85,7 @@ final class StandardisingController
         return $this->answer($set, $user);
     }
 
-    #[OA\Put(path: '/standardising/{set}/entries/{entry}', operationId: 'standardise', description: 'Judges a criterion, finishes, opens the set to everybody, or fixes a reference; under an id the screen made (a UUID).', tags: ['moderation'])]
+    #[OA\Put(path: '/standardising/{set}/entries/{entry}', operationId: 'standardise', description: 'Judges a criterion, finishes, opens the set to everybody, fixes a reference, or shows it to students; under an id the screen made (a UUID).', tags: ['moderation'])]
     #[OA\PathParameter(name: 'set', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\PathParameter(name: 'entry', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['kind'], properties: [
@@ -94,6 +94,7 @@ final class StandardisingController
         new OA\Property(property: 'criterion', type: 'string'),
         new OA\Property(property: 'level', type: 'integer', minimum: 0),
         new OA\Property(property: 'reason', description: 'Why, of a reference.', type: 'string'),
+        new OA\Property(property: 'shown', description: 'Whether students may practise with it.', type: 'boolean'),
     ]))]
     #[OA\Response(response: 200, description: 'Taken', content: new OA\JsonContent(ref: StandardisingView::class))]
     #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
@@ -102,9 +103,9 @@ final class StandardisingController
     {
         Gate::authorize('viewAny', Assessment::class);
         ClientId::check($entry, 'entry');
-        $body = Node::decode($request->getContent())->keys(['kind'], ['tray', 'criterion', 'level', 'reason']);
+        $body = Node::decode($request->getContent())->keys(['kind'], ['tray', 'criterion', 'level', 'reason', 'shown']);
         $step = $body->at('kind')->oneOf(StandardisingStep::class);
-        if ($step === StandardisingStep::Opened || $step === StandardisingStep::Reference) {
+        if ($step === StandardisingStep::Opened || $step->isOfTheLead()) {
             Gate::authorize('plan', Assessment::class);
         }
         $taking->take($set, mb_strtolower($entry), $step, self::payload($set, $step, $body), $user);
@@ -130,6 +131,9 @@ final class StandardisingController
     {
         if ($step === StandardisingStep::Finished || $step === StandardisingStep::Opened) {
             return [];
+        }
+        if ($step === StandardisingStep::Shown) {
+            return ['shown' => $body->at('shown')->boolean()];
         }
         $document = Node::of($set->document, 'set');
         $trays = array_map(static fn(Node $it): string => $it->at('label')->text(), $document->itemsOf('trays'));

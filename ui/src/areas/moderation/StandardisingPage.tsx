@@ -13,6 +13,7 @@ import { Photos } from "../../parts/Photos";
 import { PieceTable } from "../../parts/PieceTable";
 import { saidOf } from "../../parts/problems";
 import { Tabs } from "../../parts/Tabs";
+import { Toggle } from "../../parts/Toggle";
 import { AgainstReference } from "./AgainstReference";
 import { Compared } from "./Compared";
 import { JudgeAlone } from "./JudgeAlone";
@@ -59,7 +60,18 @@ function OneSet({ set }: { set: Standardising }) {
             Open it to everybody
           </Button>
         )}
+        {set.is_open && isLead && (
+          <Toggle isOn={set.is_shown} onToggle={() => take.mutate({ kind: "shown", shown: !set.is_shown })}>
+            Students practise with it
+          </Toggle>
+        )}
       </Box>
+      {set.is_open && isLead && (
+        <Typography variant="body2" sx={{ mb: 1, maxWidth: 760 }}>
+          Where students practise with it, its photographs are asked about, without names, with the levels fixed below. Make sure that no
+          photograph shows a face or a name, and that your school allows it.
+        </Typography>
+      )}
       {take.error !== null && (
         <Typography role="alert" sx={{ color: "error.main" }}>
           {saidOf(take.error)}

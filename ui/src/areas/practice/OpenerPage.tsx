@@ -11,6 +11,7 @@ import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { useKeys } from "../../parts/useKey";
 import { Question } from "./Question";
+import { QuizPictures } from "./QuizPictures";
 
 /** Five questions for a whole class to begin with: on the wall by show of hands, on everybody's own screen the same ones. Nothing of it is kept. */
 export function OpenerPage() {
@@ -67,6 +68,7 @@ function OnWall({ question, number, count, onNext }: OnWallProps) {
       <Typography variant="h1" sx={{ fontSize: "clamp(28px, 5vw, 52px)", lineHeight: 1.15 }}>
         {question.ask}
       </Typography>
+      <QuizPictures pictures={question.pictures} />
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: "none", display: "grid", gap: 1 }}>
         {question.options.map((option, index) => (
           <Box

@@ -7,6 +7,7 @@ import { useMassWords } from "../../parts/mass";
 import { MassField } from "../../parts/MassField";
 import { useKeys } from "../../parts/useKey";
 import { howOf, offBy, type How } from "./offBy";
+import { QuizPictures } from "./QuizPictures";
 
 interface QuestionProps {
   question: QuizQuestion;
@@ -36,6 +37,7 @@ export function Question({ question, number, count, onAnswered, onNext }: Questi
       <Typography variant="h1" sx={{ fontSize: "clamp(24px, 5vw, 34px)", lineHeight: 1.2 }}>
         {question.ask}
       </Typography>
+      <QuizPictures pictures={question.pictures} />
       {question.mass === null ? (
         <Options
           question={question}
