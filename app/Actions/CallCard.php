@@ -14,13 +14,17 @@ use Carbon\CarbonImmutable;
 /** Begins to call a method card, and takes down what is called and answered: each id once. */
 final readonly class CallCard
 {
-    /** @throws Conflict where the id is taken by another */
-    public function begin(string $id, PublishedStandard $standard, User $by): CalledCard
+    /**
+     * @param string|null $group whom it is called to; null for everybody
+     *
+     * @throws Conflict where the id is taken by another
+     */
+    public function begin(string $id, PublishedStandard $standard, ?string $group, User $by): CalledCard
     {
-        CalledCard::query()->insertOrIgnore(['id' => $id, 'published_standard_id' => $standard->id, 'user_id' => $by->id, 'at' => CarbonImmutable::now()]);
+        CalledCard::query()->insertOrIgnore(['id' => $id, 'published_standard_id' => $standard->id, 'user_id' => $by->id, 'student_group_id' => $group, 'at' => CarbonImmutable::now()]);
         $card = CalledCard::query()->findOrFail($id);
 
-        return $card->published_standard_id === $standard->id && $card->user_id === $by->id ? $card : throw Conflict::entryIdTaken($id);
+        return $card->published_standard_id === $standard->id && $card->student_group_id === $group && $card->user_id === $by->id ? $card : throw Conflict::entryIdTaken($id);
     }
 
     /**

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                       $id                    made by the screen
  * @property string                       $published_standard_id
  * @property string                       $user_id               who calls it
+ * @property string|null                  $student_group_id      whom it is called to; null for everybody
  * @property CarbonImmutable              $at
  * @property PublishedStandard            $standard
  * @property User                         $caller
@@ -34,7 +35,7 @@ final class CalledCard extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['id', 'published_standard_id', 'user_id', 'at'];
+    protected $fillable = ['id', 'published_standard_id', 'user_id', 'student_group_id', 'at'];
 
     /** The step that was called last; −1 before the first. */
     public function step(): int
@@ -71,6 +72,21 @@ final class CalledCard extends Model
     {
         return $query->where('at', '>', CarbonImmutable::now()->subHours(self::LONGEST_HOURS))
             ->whereDoesntHave('entries', static fn(Builder $it) => $it->where('kind', CalledKind::Ended))->latest('at');
+    }
+
+    /**
+     * @param Builder<self> $query
+     *
+     * @return Builder<self> that this person is called to: who teaches sees all of them
+     */
+    public function scopeCalledTo(Builder $query, User $user): Builder
+    {
+        if ($user->role->isStaff()) {
+            return $query;
+        }
+        $groups = Student::query()->select('student_group_id')->where('user_id', $user->id)->whereNull('left_at');
+
+        return $query->where(static fn(Builder $it) => $it->whereNull('student_group_id')->orWhereIn('student_group_id', $groups));
     }
 
     /** @return BelongsTo<PublishedStandard, $this> */

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string            $published_standard_id
  * @property Drill             $kind
  * @property CarbonImmutable   $until                 the last day
+ * @property string            $note                  what is said with it; nothing where it is empty
  * @property string            $user_id               who set it
  * @property CarbonImmutable   $at
  * @property PublishedStandard $standard
@@ -29,7 +30,7 @@ final class Homework extends Model
 
     protected $table = 'homework';
 
-    protected $fillable = ['id', 'student_group_id', 'published_standard_id', 'kind', 'until', 'user_id', 'at'];
+    protected $fillable = ['id', 'student_group_id', 'published_standard_id', 'kind', 'until', 'note', 'user_id', 'at'];
 
     /** @return BelongsTo<PublishedStandard, $this> */
     public function standard(): BelongsTo

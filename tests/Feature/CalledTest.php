@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\PublishedStandard;
+use App\Models\Student;
+use App\Models\StudentGroup;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
@@ -47,6 +49,25 @@ final class CalledTest extends TestCase
         $this->as('marit')->say('ended')->assertJsonPath('over', true);
         self::assertArrayNotHasKey($this->card, $now());
         $this->say('done', 0)->assertConflict();
+    }
+
+    public function testACardThatIsCalledToOneGroupIsToldToNoOther(): void
+    {
+        $own = Student::query()->where('name', 'Amina Berhane')->firstOrFail()->student_group_id;
+        $other = StudentGroup::query()->create(['name' => 'Curlew', 'course' => 'Larder 1'])->id;
+        $standard = PublishedStandard::latestOf('quail-split') ?? self::fail('no such standard');
+        $called = [];
+        foreach (['own' => $own, 'other' => $other] as $name => $group) {
+            $called[$name] = (string) Str::uuid7();
+            $this->as('marit')->putJson("/api/v1/called/$called[$name]", ['standard' => $standard->id, 'group' => $group])->assertOk();
+        }
+        $told = fn(string $account): array => array_column((array) $this->as($account)->getJson('/api/v1/called')->assertOk()->json(), 'id');
+        self::assertEqualsCanonicalizing([$this->card, $called['own']], $told('amina'));
+        self::assertEqualsCanonicalizing([$this->card, ...array_values($called)], $told('teodor'));
+        // Sent again it is the same; to another group it is another.
+        $this->as('marit')->putJson("/api/v1/called/$called[own]", ['standard' => $standard->id, 'group' => $own])->assertOk();
+        $this->putJson("/api/v1/called/$called[own]", ['standard' => $standard->id, 'group' => null])->assertConflict();
+        $this->putJson('/api/v1/called/'.Str::uuid7(), ['standard' => $standard->id, 'group' => (string) Str::uuid7()])->assertNotFound();
     }
 
     public function testOneThatNobodyEndedIsOverByTheEvening(): void

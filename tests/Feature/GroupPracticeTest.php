@@ -19,12 +19,13 @@ final class GroupPracticeTest extends TestCase
         $shown = $this->as('marit')->getJson($address)->assertOk();
         $students = (array) $shown->json('students');
         self::assertCount((int) $shown->json('size'), $students);
-        self::assertSame(['answers', 'cards', 'days', 'id', 'name', 'trays'], self::sorted(array_keys($students[0])));
+        self::assertSame(['answers', 'cards', 'days', 'id', 'name', 'standards', 'trays'], self::sorted(array_keys($students[0])));
         self::assertGreaterThan(0, array_sum(array_column($students, 'answers')));
         self::assertCount(14, (array) $shown->json('days'));
         foreach ($students as $it) {
             self::assertSame([], array_diff($it['days'], (array) $shown->json('days')));
         }
+        self::assertContains('Chicken, eight pieces', array_merge(...array_column($students, 'standards')));
         // In the order of names: nobody is ranked.
         self::assertSame(self::sorted(array_column($students, 'name')), array_column($students, 'name'));
 
@@ -82,17 +83,18 @@ final class GroupPracticeTest extends TestCase
         $standard = PublishedStandard::latestOf('quail-split') ?? self::fail('no such standard');
         $homework = '/api/v1/groups/'.self::group()->id.'/homework/'.Str::uuid7();
         $until = now()->addDays(3)->toDateString();
-        $this->as('marit')->putJson($homework, ['standard' => $standard->id, 'kind' => 'card', 'until' => $until])->assertNoContent();
-        $this->putJson($homework, ['standard' => $standard->id, 'kind' => 'card', 'until' => $until])->assertNoContent();
+        $this->as('marit')->putJson($homework, $said = ['standard' => $standard->id, 'kind' => 'card', 'until' => $until, 'note' => 'With a whole bird, if you can'])->assertNoContent();
+        $this->putJson($homework, $said)->assertNoContent();
+        $this->putJson($homework, ['note' => 'Otherwise'] + $said)->assertConflict();
         $own = fn(): array => array_values(array_filter((array) $this->getJson('/api/v1/practice')->json('homework'), static fn(array $it): bool => $it['standard'] === $standard->id));
         $this->as('amina');
-        self::assertSame([['card', $until, 0]], array_map(static fn(array $it): array => [$it['kind'], $it['until'], $it['done']], $own()));
+        self::assertSame([['card', $until, 0, 'With a whole bird, if you can']], array_map(static fn(array $it): array => [$it['kind'], $it['until'], $it['done'], $it['note']], $own()));
         $this->travel(1)->minutes();
         $this->postJson("/api/v1/practice/$standard->id/facts", ['device' => 'phone', 'facts' => [['id' => (string) Str::uuid7(), 'at' => now()->format('Y-m-d\TH:i:s.v\Z'), 'kind' => 'followed']]])->assertNoContent();
         self::assertSame([1], array_column($own(), 'done'));
         // Sent once more it is not set anew; under its id nothing else is set, for this group or another.
-        $this->as('marit')->putJson($homework, ['standard' => $standard->id, 'kind' => 'card', 'until' => $until])->assertNoContent();
-        $this->putJson($homework, ['standard' => $standard->id, 'kind' => 'tray', 'until' => $until])->assertConflict();
+        $this->as('marit')->putJson($homework, $said)->assertNoContent();
+        $this->putJson($homework, ['kind' => 'tray'] + $said)->assertConflict();
         $other = StudentGroup::query()->create(['name' => 'Dunlin', 'course' => 'Larder 1']);
         $this->putJson(str_replace(self::group()->id, $other->id, $homework), ['standard' => $standard->id, 'kind' => 'card', 'until' => $until])->assertConflict();
         $set = fn(): array => array_values(array_filter((array) $this->as('marit')->getJson('/api/v1/groups/'.self::group()->id.'/practice')->json('homework'), static fn(array $it): bool => $it['standard'] === $standard->id));

@@ -25,10 +25,12 @@ final readonly class HomeworkView
         public string $until,
         #[OA\Property(description: 'How many have done it; for a student 1 where they have. Null where practice is shown to nobody.')]
         public ?int $done,
+        #[OA\Property(description: 'What is said with it; nothing where it is empty.')]
+        public string $note,
     ) {}
 
     public static function of(Homework $it, string $title, ?int $done): self
     {
-        return new self($it->id, $it->published_standard_id, $title, $it->kind, $it->until->toDateString(), $done);
+        return new self($it->id, $it->published_standard_id, $title, $it->kind, $it->until->toDateString(), $done, $it->note);
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\StudentGroup;
 use App\Models\User;
 use OpenApi\Attributes as OA;
 
-/** Somebody, by id and name. */
+/** Somebody, or a group, by id and name. */
 #[OA\Schema]
 final readonly class NameView
 {
@@ -21,6 +22,11 @@ final readonly class NameView
     public static function of(User $person): self
     {
         return new self($person->id, $person->name);
+    }
+
+    public static function ofGroup(StudentGroup $group): self
+    {
+        return new self($group->id, $group->fullName());
     }
 
     /**

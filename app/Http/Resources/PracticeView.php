@@ -8,6 +8,7 @@ use App\Actions\OwnProgress;
 use App\Actions\OwnTray;
 use App\Actions\PractisedStandard;
 use App\Actions\ReleasedTry;
+use App\Models\StudentGroup;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Practice\WorthMost;
@@ -23,6 +24,7 @@ final readonly class PracticeView
      * @param list<string>         $cautions
      * @param list<TryView>        $tries
      * @param list<WorthMostView>  $worth
+     * @param list<NameView>       $groups
      */
     private function __construct(
         #[OA\Property]
@@ -47,9 +49,12 @@ final readonly class PracticeView
         public int $due,
         #[OA\Property(ref: ReferenceView::class, nullable: true, description: 'Null where nobody who teaches made a tray of theirs the reference.')]
         public ?ReferenceView $reference,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: NameView::class), description: 'Groups that whoever asks may call the card to.')]
+        public array $groups,
     ) {}
 
-    public static function of(PractisedStandard $practised, OwnProgress $progress, int $due, ?OwnTray $reference, ShippedDocuments $shipped, School $school): self
+    /** @param list<StudentGroup> $groups that whoever asks may call it to */
+    public static function of(PractisedStandard $practised, OwnProgress $progress, int $due, ?OwnTray $reference, array $groups, ShippedDocuments $shipped, School $school): self
     {
         $steps = MethodStepView::practised($practised);
         $plan = $shipped->planOf($practised->standard->carcass);
@@ -68,6 +73,7 @@ final readonly class PracticeView
             $progress->curve === null ? null : CurveView::of($progress->curve),
             $due,
             $reference === null ? null : ReferenceView::of($reference),
+            array_map(NameView::ofGroup(...), $groups),
         );
     }
 }

@@ -13,7 +13,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class StudentPracticeView
 {
-    /** @param list<string> $days */
+    /**
+     * @param list<string> $days
+     * @param list<string> $standards
+     */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -27,10 +30,15 @@ final readonly class StudentPracticeView
         public int $cards,
         #[OA\Property]
         public int $trays,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Titles of the standards, what was practised most first.')]
+        public array $standards,
     ) {}
 
-    /** @param list<PracticeFact> $facts */
-    public static function of(Student $student, array $facts, School $school): self
+    /**
+     * @param list<PracticeFact>    $facts
+     * @param array<string, string> $titles of standards, by key
+     */
+    public static function of(Student $student, array $facts, array $titles, School $school): self
     {
         $zone = new \DateTimeZone($school->settings->timeZone);
         $count = static fn(string $kind): int => count(array_filter($facts, static fn(PracticeFact $it): bool => $it->kind === $kind));
@@ -42,6 +50,20 @@ final readonly class StudentPracticeView
             $count(PracticeFact::ANSWER),
             $count(PracticeFact::FOLLOWED),
             count(array_unique(array_filter(array_map(static fn(PracticeFact $it): ?string => $it->tray, $facts)))),
+            array_map(static fn(string $key): string => $titles[$key] ?? $key, self::mostFirst(array_map(static fn(PracticeFact $it): string => $it->standard_key, $facts))),
         );
+    }
+
+    /**
+     * @param list<string> $keys
+     *
+     * @return list<string> each once
+     */
+    private static function mostFirst(array $keys): array
+    {
+        $times = array_count_values($keys);
+        arsort($times);
+
+        return array_map(strval(...), array_keys($times));
     }
 }

@@ -3258,6 +3258,8 @@ export interface components {
             until: string;
             /** @description How many have done it; for a student 1 where they have. Null where practice is shown to nobody. */
             done: number | null;
+            /** @description What is said with it; nothing where it is empty. */
+            note: string;
         };
         /** @description A one-time code, told this once. */
         IssuedCodeView: {
@@ -3570,7 +3572,7 @@ export interface components {
             /** @description Trays looked at. */
             trays: number;
         };
-        /** @description Somebody, by id and name. */
+        /** @description Somebody, or a group, by id and name. */
         NameView: {
             /** Format: uuid */
             id: string;
@@ -3959,6 +3961,8 @@ export interface components {
             /** @description Questions that were answered before and are due again. */
             due: number;
             reference: components["schemas"]["ReferenceView"] | null;
+            /** @description Groups that whoever asks may call the card to. */
+            groups: components["schemas"]["NameView"][];
         };
         /** @description Somebody who has a tray open. */
         PresentView: {
@@ -4416,6 +4420,8 @@ export interface components {
             /** @description Method cards followed to their end. */
             cards: number;
             trays: number;
+            /** @description Titles of the standards, what was practised most first. */
+            standards: string[];
         };
         /** @description A student on the roster. What they work under, and why, is told to whoever keeps the roster only. */
         StudentView: {
@@ -6562,7 +6568,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What is called now, the latest first */
+            /** @description What is called now to whoever asks, the latest first */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -6587,6 +6593,11 @@ export interface operations {
                 "application/json": {
                     /** Format: uuid */
                     standard: string;
+                    /**
+                     * Format: uuid
+                     * @description Whom it is called to; null for everybody.
+                     */
+                    group?: string | null;
                 };
             };
         };
@@ -7243,6 +7254,8 @@ export interface operations {
                      * @description The last day.
                      */
                     until: string;
+                    /** @description What is said with it. */
+                    note?: string;
                 };
             };
         };

@@ -50,7 +50,8 @@ export function useCall() {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (standard: string) => answer(api.PUT("/called/{id}", { params: { path: { id: uuid() } }, body: { standard } })),
+    mutationFn: (body: { standard: string; group: string | null }) =>
+      answer(api.PUT("/called/{id}", { params: { path: { id: uuid() } }, body })),
     onSuccess: (called) => queries.setQueryData(calledKey(called.id), called),
   });
 }

@@ -18,7 +18,7 @@ export function useSetHomework(group: string) {
   const queries = useQueryClient();
 
   return useMutation({
-    mutationFn: (body: Pick<Homework, "standard" | "kind" | "until">) =>
+    mutationFn: (body: Pick<Homework, "standard" | "kind" | "until" | "note">) =>
       answer(api.PUT("/groups/{group}/homework/{id}", { params: { path: { group, id: uuid() } }, body })),
     onSuccess: () => queries.invalidateQueries({ queryKey: groupPracticeKey(group) }),
   });

@@ -13,6 +13,7 @@ use App\Live\Push;
 use App\Models\CalledCard;
 use App\Models\CalledKind;
 use App\Models\PublishedStandard;
+use App\Models\StudentGroup;
 use App\Models\User;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Shipped\ShippedDocuments;
@@ -29,11 +30,11 @@ final class CalledController
     public function __construct(private readonly PractisedStandards $standards, private readonly ShippedDocuments $shipped) {}
 
     #[OA\Get(path: '/called', operationId: 'calledNow', tags: ['practice'])]
-    #[OA\Response(response: 200, description: 'What is called now, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: CalledItemView::class)))]
-    public function index(): JsonResponse
+    #[OA\Response(response: 200, description: 'What is called now to whoever asks, the latest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: CalledItemView::class)))]
+    public function index(#[CurrentUser] User $user): JsonResponse
     {
         Gate::authorize('practise', PublishedStandard::class);
-        $cards = CalledCard::query()->with('caller', 'standard')->calledNow()->get();
+        $cards = CalledCard::query()->with('caller', 'standard')->calledNow()->calledTo($user)->get();
         $items = $cards->map(fn(CalledCard $it): CalledItemView => CalledItemView::of($it, $this->standards->of($it->standard)->standard->title));
 
         return new JsonResponse(array_values($items->all()));
@@ -41,7 +42,10 @@ final class CalledController
 
     #[OA\Put(path: '/called/{id}', operationId: 'call', description: 'Begins to call a method card, under an id the screen made (a UUID).', tags: ['practice'])]
     #[OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string', format: 'uuid'))]
-    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['standard'], properties: [new OA\Property(property: 'standard', type: 'string', format: 'uuid')]))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['standard'], properties: [
+        new OA\Property(property: 'standard', type: 'string', format: 'uuid'),
+        new OA\Property(property: 'group', description: 'Whom it is called to; null for everybody.', type: 'string', format: 'uuid', nullable: true),
+    ]))]
     #[OA\Response(response: 200, description: 'Begun', content: new OA\JsonContent(ref: CalledView::class))]
     #[OA\Response(response: 409, ref: '#/components/responses/Problem')]
     #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
@@ -49,10 +53,14 @@ final class CalledController
     {
         ClientId::check($id, 'id');
         Gate::authorize('call', PublishedStandard::class);
-        $body = Node::decode($request->getContent())->keys(['standard']);
+        $body = Node::decode($request->getContent())->keys(['standard'], ['group']);
         ClientId::check($body->at('standard')->text(), 'standard');
+        $group = $body->has('group') && ! $body->at('group')->isNull() ? $body->at('group')->text() : null;
+        if ($group !== null) {
+            ClientId::check($group, 'group');
+        }
 
-        return $this->view($calling->begin(mb_strtolower($id), PublishedStandard::query()->findOrFail($body->at('standard')->text()), $user), $user);
+        return $this->view($calling->begin(mb_strtolower($id), PublishedStandard::query()->findOrFail($body->at('standard')->text()), $group === null ? null : StudentGroup::query()->findOrFail($group)->id, $user), $user);
     }
 
     #[OA\Get(path: '/called/{called}', operationId: 'called', tags: ['practice'])]

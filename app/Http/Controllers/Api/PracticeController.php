@@ -28,6 +28,7 @@ use App\Models\Homework;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
 use App\Models\Student;
+use App\Models\StudentGroup;
 use App\Models\User;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
@@ -93,7 +94,7 @@ final class PracticeController
         $practised = $practice->standard($standard);
         $due = Schedule::of($practice->answersOf($user)[$standard->key] ?? [])->countDue($practice->today());
 
-        return new JsonResponse(PracticeView::of($practised, $progress->of($user, $practised), $due, $practice->reference($standard->key), $shipped, $school));
+        return new JsonResponse(PracticeView::of($practised, $progress->of($user, $practised), $due, $practice->reference($standard->key), Gate::allows('call', PublishedStandard::class) ? array_values(StudentGroup::query()->orderBy('name')->get()->all()) : [], $shipped, $school));
     }
 
     #[OA\Get(path: '/practice/{standard}/quiz', operationId: 'quiz', description: 'A round for a whole class.', tags: ['practice'])]

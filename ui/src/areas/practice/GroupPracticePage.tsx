@@ -105,7 +105,14 @@ function WhoPractised({ practice: { students, days } }: { practice: GroupPractic
         <PlainTable label="Who practised" heads={heads} minWidth={620}>
           {students.map((it) => (
             <tr key={it.id}>
-              <td>{it.name}</td>
+              <td>
+                {it.name}
+                {it.standards.length > 0 && (
+                  <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
+                    {it.standards.join("; ")}
+                  </Typography>
+                )}
+              </td>
               <td>
                 <Box
                   role="img"

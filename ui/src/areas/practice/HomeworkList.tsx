@@ -50,6 +50,7 @@ export function HomeworkList({ group, practice: { homework, lost, size, days } }
                 by {day(it.until)}
                 {it.done !== null && `, done by ${it.done} of ${size}`}
               </Typography>
+              {it.note !== "" && <Typography>{it.note}</Typography>}
             </Box>
             {maySet && (
               <Button size="small" sx={{ minHeight: 48 }} disabled={takeBack.isPending} onClick={() => takeBack.mutate(it.id)}>
@@ -79,10 +80,19 @@ function SetHomework({ group, first, today }: { group: string; first: string | u
   const [standard, setStandard] = useState<string | null>(null);
   const [kind, setKind] = useState<Homework["kind"]>("questions");
   const [until, setUntil] = useState("");
+  const [note, setNote] = useState("");
   const chosen = standard ?? items.find((it) => it.id === first)?.id ?? items[0]?.id ?? "";
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    set.mutate({ standard: chosen, kind, until }, { onSuccess: () => setUntil("") });
+    set.mutate(
+      { standard: chosen, kind, until, note },
+      {
+        onSuccess: () => {
+          setUntil("");
+          setNote("");
+        },
+      },
+    );
   };
   if (items.length === 0) return null;
 
@@ -97,6 +107,13 @@ function SetHomework({ group, first, today }: { group: string; first: string | u
         inputProps={{ min: today }}
         problem={saidOf(set.error)}
         onChange={({ target }) => setUntil(target.value)}
+      />
+      <Field
+        label="To say with it, if anything"
+        value={note}
+        autoComplete="off"
+        inputProps={{ maxLength: 500 }}
+        onChange={({ target }) => setNote(target.value)}
       />
       <Button type="submit" variant="contained" disabled={until === "" || set.isPending}>
         Set it for the group

@@ -27,7 +27,7 @@ export function PracticePage() {
   usePracticeAhead(practice.isSuccess ? [standard] : none);
   if (practice.isPending) return <Loading what="the standard" />;
   if (practice.isLoadingError) return <ProblemNotice problem={practice.error} onRetry={() => void practice.refetch()} />;
-  const { title, steps, cautions, map, tries, worth, curve, due, reference } = practice.data;
+  const { title, steps, cautions, map, tries, worth, curve, due, reference, groups } = practice.data;
 
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2, maxWidth: 760, width: "100%", mx: "auto" }}>
@@ -65,7 +65,7 @@ export function PracticePage() {
               The reference by the clock
             </Button>
           )}
-          {mayCall && steps.length > 0 && <CallIt standard={standard} />}
+          {mayCall && steps.length > 0 && <CallIt standard={standard} groups={groups} />}
         </Box>
       </Box>
       <WorthMost standard={standard} worth={worth} />

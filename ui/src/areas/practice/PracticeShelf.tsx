@@ -123,6 +123,7 @@ function ToDo({ homework }: { homework: Homework[] }) {
             {drillWords[it.kind]}: {it.title}
           </Typography>
           <Typography sx={{ color: "text.secondary" }}>{it.done === 1 ? "done" : `by ${day(it.until)}`}</Typography>
+          {it.note !== "" && <Typography>{it.note}</Typography>}
         </Box>
       ))}
     </Box>
