@@ -22,8 +22,7 @@ final readonly class OwnProgress
     {
         $points = [];
         foreach ($this->worth as $it) {
-            $about = explode(' ', $it->latest->about());
-            $points[$about[1] ?? $about[0]] = $it->points;
+            $points[$it->latest->about()->id] = $it->points;
         }
 
         return $points;

@@ -52,7 +52,7 @@ final class MostLostTest extends TestCase
     {
         $results = array_map(static fn(array $reasons): Node => Node::of(json_decode(json_encode(['reasons' => $reasons], JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR)), array_values($trays));
 
-        return array_map(static fn(MostLost $it): array => [$it->title, round($it->points, 9), $it->times, $it->trays, $it->about], MostLost::among(self::standard(), $results));
+        return array_map(static fn(MostLost $it): array => [$it->title, round($it->points, 9), $it->times, $it->trays, $it->about->key()], MostLost::among(self::standard(), $results));
     }
 
     /**

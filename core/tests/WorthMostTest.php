@@ -67,7 +67,7 @@ final class WorthMostTest extends TestCase
         $worth = [];
         $tries = [self::regrade(['levels' => self::levels(0)] + self::TRAY), $often, $once, $often];
         foreach (WorthMost::among(array_map(static fn(Regrade $it): array => $it->improvements(), $tries)) as $it) {
-            $worth[$it->latest->about()] = $it;
+            $worth[$it->latest->about()->key()] = $it;
         }
         self::assertLessThanOrEqual(3, count($worth));
         $points = array_column($worth, 'points');
@@ -129,7 +129,7 @@ final class WorthMostTest extends TestCase
      */
     private static function byAbout(array $improvements): array
     {
-        return array_column(array_map(static fn(Improvement $it): array => [$it->about(), $it], $improvements), 1, 0);
+        return array_column(array_map(static fn(Improvement $it): array => [$it->about()->key(), $it], $improvements), 1, 0);
     }
 
     /** @param array<string, mixed> $of */

@@ -20,7 +20,7 @@ final readonly class DrillPrint
      */
     public function print(string $group, array $lost, Paper $paper): string
     {
-        $cards = array_merge(...array_map(fn(LostAt $it): array => DrillCard::allOf($it, $this->standards->of($it->standard), $this->school->settings->units), $lost));
+        $cards = array_merge(...array_map(fn(LostAt $it): array => DrillCard::allOf($it, $this->standards->of($it->standard), $this->school->sentences()), $lost));
 
         return Pdf::of(view('prints.drills', ['group' => $group, 'cards' => $cards, 'paper' => $paper, 'nonce' => null])->render());
     }

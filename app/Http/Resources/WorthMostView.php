@@ -33,14 +33,7 @@ final readonly class WorthMostView
     public static function of(WorthMost $it, PractisedStandard $practised, array $steps, School $school): self
     {
         $next = $it->latest->next;
-        [$kind, $id] = explode(' ', $it->latest->about()) + [1 => ''];
-        $named = new NamedParts($practised->standard);
-        $parts = match ($kind) {
-            'criterion' => $named->in($practised->standard->criteria[$id]->title ?? ''),
-            'fault' => $named->in($practised->standard->faults[$id]->title ?? ''),
-            'piece' => $practised->standard->cuts->pieces[$id]->parts ?? [],
-            default => [],
-        };
+        $parts = $it->latest->about()->partsIn($practised->standard);
 
         return new self($school->sentences($it->latest->standard)->say($it->latest->reason->why), round($it->points, 2), $it->times, $it->tries, $next === null ? null : $school->vocabulary()->say($next), NamedParts::firstWith(array_column($steps, 'parts'), $parts));
     }

@@ -292,6 +292,11 @@ enum MessageCode: string
     case QuizArrivesWhy = 'quiz.arrives_why';
     case QuizStarts = 'quiz.starts';
     case QuizStartsWhy = 'quiz.starts_why';
+    case DrillLevel = 'drill.level';
+    case DrillFault = 'drill.fault';
+    case DrillPiece = 'drill.piece';
+    case DrillTime = 'drill.time';
+    case DrillFrame = 'drill.frame';
     case QuizPicture = 'quiz.picture';
     case QuizPictureWhy = 'quiz.picture_why';
 
@@ -301,7 +306,10 @@ enum MessageCode: string
         return match ($this) {
             self::QuizText, self::QuizStartsWhy, self::QuizPicture, self::QuizGoes, self::QuizHolds, self::QuizNext, self::QuizFault => ['title'],
             self::QuizGoesWhy, self::QuizArrivesWhy => ['title', 'after'],
-            self::QuizOrder, self::QuizArrives, self::QuizStarts => [],
+            self::DrillLevel => ['after'],
+            self::DrillTime => ['standard_ms'],
+            self::DrillFrame => ['clean_mg'],
+            self::QuizOrder, self::QuizArrives, self::QuizStarts, self::DrillFault, self::DrillPiece => [],
             self::QuizOrderWhy => ['title', 'step'],
             self::QuizNextWhy, self::QuizFaultWhy => ['before', 'after'],
             self::QuizLevel => ['title', 'after', 'steps'],

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Practice;
 
 use DeftBlade\Core\Grading\Reason;
-use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\Standard;
 
 /** One thing that would have given a try more points, had it gone better. */
@@ -19,21 +18,8 @@ final readonly class Improvement
      */
     public function __construct(public Reason $reason, public float $points, public ?string $next, public Standard $standard) {}
 
-    /** What it is about, whichever try it was seen in. */
-    public function about(): string
+    public function about(): About
     {
-        foreach (['criterion', 'fault', 'piece'] as $key) {
-            $id = $this->reason->why->figures[$key] ?? null;
-            if (is_string($id)) {
-                return "$key $id".($this->isOfEvenness() ? ' evenness' : '');
-            }
-        }
-
-        return $this->reason->component;
-    }
-
-    private function isOfEvenness(): bool
-    {
-        return in_array($this->reason->why->code, [MessageCode::PortionsRange, MessageCode::PortionsCv], true);
+        return About::ofReason($this->reason);
     }
 }

@@ -30,7 +30,7 @@ final readonly class WorthMost
         $found = [];
         foreach ($looked as $try) {
             foreach ($try as $it) {
-                $found[$it->about()][] = $it;
+                $found[$it->about()->key()][] = $it;
             }
         }
         $worth = array_map(static fn(array $its): self => new self($its[count($its) - 1], array_sum(array_column($its, 'points')) / count($looked), count($its), count($looked)), array_values($found));
