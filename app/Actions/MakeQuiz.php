@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
+use DeftBlade\Core\Carcass\Joint;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Quiz\Quiz;
@@ -50,6 +51,7 @@ final readonly class MakeQuiz
     {
         $standard = $practised->standard;
         $say = $this->school->vocabulary()->say(...);
+        $plan = $this->shipped->planOf($standard->carcass);
 
         return Quiz::of(
             $standard,
@@ -58,6 +60,7 @@ final readonly class MakeQuiz
             $this->shipped->receiving($standard->species)->said($say),
             $this->shipped->mise($standard->species)->said($say),
             $this->pictures->of($practised),
+            array_map(Joint::read(...), $plan === null ? [] : Node::of($this->school->said($plan), 'plan')->itemsOf('joints')),
         );
     }
 }

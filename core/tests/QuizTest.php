@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Tests;
 
+use DeftBlade\Core\Carcass\Joint;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Carcass\WindowBasis;
 use DeftBlade\Core\Json\Node;
@@ -46,6 +47,7 @@ final class QuizTest extends TestCase
                 QuizKind::Estimate => self::assertWanted($standard, $question, $typical),
                 QuizKind::Odd => self::assertOneIsOdd($standard, $question),
                 QuizKind::Order => self::assertFirst($document, $question, $said),
+                QuizKind::Cut => self::assertCut($standard, $question),
                 QuizKind::Picture => self::fail('nothing is pictured here'),
                 QuizKind::Arrives, QuizKind::Starts => self::assertOnList($standard->species, $question, $said),
             };
@@ -106,7 +108,7 @@ final class QuizTest extends TestCase
     public function testKindsTakeTurnsAndNothingIsAskedTwiceWhileThereIsSomethingElse(): void
     {
         $questions = self::quizOf('chicken-eight-piece')->questions(21, 'turns');
-        self::assertSame(array_map(static fn(QuizKind $it): string => $it->value, [QuizKind::Goes, QuizKind::Next, QuizKind::Estimate, QuizKind::Level, QuizKind::Holds, QuizKind::Fault, QuizKind::Odd, QuizKind::Order, QuizKind::Arrives, QuizKind::Starts]), array_map(static fn(QuizQuestion $it): string => $it->kind->value, array_slice($questions, 0, 10)));
+        self::assertSame(array_map(static fn(QuizKind $it): string => $it->value, [QuizKind::Goes, QuizKind::Cut, QuizKind::Next, QuizKind::Estimate, QuizKind::Level, QuizKind::Holds, QuizKind::Fault, QuizKind::Odd, QuizKind::Order, QuizKind::Arrives, QuizKind::Starts]), array_map(static fn(QuizQuestion $it): string => $it->kind->value, array_slice($questions, 0, 11)));
         $asked = array_map(static fn(QuizQuestion $it): string => "{$it->kind->value} $it->about", $questions);
         self::assertSame(array_unique($asked), $asked);
     }
@@ -172,6 +174,28 @@ final class QuizTest extends TestCase
     {
         $holding = array_filter([...$standard->cuts->pieces, ...$standard->cuts->bins], static fn($it): bool => in_array($question->about, $it->parts, true));
         self::assertSame([$said[$question->right]], array_values(array_map(static fn($it): string => $it->title, $holding)));
+    }
+
+    /** By the joints of the plan itself: on every side the parts that meet there are in two places, or on every side in one. */
+    private static function assertCut(Standard $standard, QuizQuestion $question): void
+    {
+        $isCut = [];
+        foreach (self::joints($standard) as $joint) {
+            foreach ($joint->title === $question->about ? $joint->pairs($standard->carcass) : [] as $pair) {
+                $places = array_filter([...$standard->cuts->pieces, ...$standard->cuts->bins], static fn($it): bool => array_intersect($pair, $it->parts) !== []);
+                $isCut[] = count($places) === 2;
+            }
+        }
+        self::assertSame([$question->right === 0], array_values(array_unique($isCut)));
+        self::assertSame([], array_diff($question->parts, array_keys($standard->carcass->parts)));
+    }
+
+    /** @return list<Joint> */
+    private static function joints(Standard $standard): array
+    {
+        $plan = (new ShippedDocuments())->planOf($standard->carcass);
+
+        return array_map(Joint::read(...), $plan === null ? [] : Node::of($plan, 'plan')->itemsOf('joints'));
     }
 
     /** @param list<string> $said */
@@ -252,7 +276,7 @@ final class QuizTest extends TestCase
         $shipped = new ShippedDocuments();
         [$standard, $document, $typical] = self::read($key);
 
-        return Quiz::of($standard, $document, $typical, $shipped->receiving($standard->species), $shipped->mise($standard->species));
+        return Quiz::of($standard, $document, $typical, $shipped->receiving($standard->species), $shipped->mise($standard->species), [], self::joints($standard));
     }
 
     private static function nothing(): ReceivingList

@@ -50,7 +50,7 @@ final class DemoPractice extends Seeder
         $this->random = new Randomizer(new Mt19937(crc32('practice')));
         $today = School::inForce($this->shipped)->today();
         [$chicken, $lamb] = array_map(static fn(string $key): PublishedStandard => PublishedStandard::query()->where('key', $key)->firstOrFail(), ['chicken-eight-piece', 'lamb-leg-by-the-seam']);
-        Homework::query()->create(['id' => Uuid::uuid7()->toString(), 'student_group_id' => $group->id, 'published_standard_id' => $lamb->id, 'kind' => Drill::Questions, 'until' => $today->addDays(2), 'note' => 'Before Thursday, so that nobody asks where the aitchbone lies.', 'user_id' => $by->id, 'at' => $today->subDays(self::HOMEWORK_DAYS_AGO)]);
+        Homework::query()->create(['id' => Uuid::uuid7()->toString(), 'student_group_id' => $group->id, 'published_standard_id' => $lamb->id, 'kind' => Drill::Questions, 'until' => $today->addDays(2), 'note' => 'Before the practical: nobody asks then where the aitchbone lies.', 'user_id' => $by->id, 'at' => $today->subDays(self::HOMEWORK_DAYS_AGO)]);
         $this->refer($by, $chicken, $this->cut($by, $chicken, $today->subDays(self::DAYS)->addHours(10), 0.97, 1_380));
         foreach ($group->students()->with('user')->orderBy('number')->get() as $index => $student) {
             $user = $student->user ?? throw new \LogicException('every student of the demo signs in');

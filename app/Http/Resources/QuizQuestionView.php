@@ -19,6 +19,7 @@ final readonly class QuizQuestionView
      * @param list<string>                                            $options
      * @param array{low_mg: int, high_mg: int, expected_mg: int}|null $mass
      * @param list<string>                                            $pictures
+     * @param list<string>                                            $parts
      */
     private function __construct(
         #[OA\Property(type: 'string', enum: QuizKind::class)]
@@ -41,12 +42,14 @@ final readonly class QuizQuestionView
         public string $why,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'SHA-256 of the photographs that are asked about.')]
         public array $pictures,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Parts of the carcass that are asked about, to be shown on it.')]
+        public array $parts,
     ) {}
 
     public static function of(QuizQuestion $it, Sentences $sentences): self
     {
         $mass = static fn(MassWanted $wanted): array => ['low_mg' => $wanted->low->mg, 'high_mg' => $wanted->high->mg, 'expected_mg' => $wanted->expected->mg];
 
-        return new self($it->kind, $it->about, $sentences->say($it->ask), array_map(static fn(Message $option): string => $sentences->say($option), $it->options), $it->right, $it->mass === null ? null : $mass($it->mass), $sentences->say($it->why), $it->pictures);
+        return new self($it->kind, $it->about, $sentences->say($it->ask), array_map(static fn(Message $option): string => $sentences->say($option), $it->options), $it->right, $it->mass === null ? null : $mass($it->mass), $sentences->say($it->why), $it->pictures, $it->parts);
     }
 }

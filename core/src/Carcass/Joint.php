@@ -26,14 +26,27 @@ final readonly class Joint
      */
     public function partsThrough(array $parts, Carcass $carcass): bool
     {
-        foreach ([...$carcass->sides(), ''] as $side) {
-            [$one, $other] = [self::sided($this->one, $side, $carcass), self::sided($this->other, $side, $carcass)];
-            if ($one !== null && $other !== null && in_array($one, $parts, true) !== in_array($other, $parts, true)) {
+        foreach ($this->pairs($carcass) as [$one, $other]) {
+            if (in_array($one, $parts, true) !== in_array($other, $parts, true)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** @return list<array{string, string}> the parts that meet here, on each side of the carcass once; none where it has not both */
+    public function pairs(Carcass $carcass): array
+    {
+        $pairs = [];
+        foreach ([...$carcass->sides(), ''] as $side) {
+            [$one, $other] = [self::sided($this->one, $side, $carcass), self::sided($this->other, $side, $carcass)];
+            if ($one !== null && $other !== null) {
+                $pairs["$one $other"] = [$one, $other];
+            }
+        }
+
+        return array_values($pairs);
     }
 
     private static function sided(string $part, string $side, Carcass $carcass): ?string

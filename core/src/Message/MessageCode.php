@@ -297,6 +297,11 @@ enum MessageCode: string
     case DrillPiece = 'drill.piece';
     case DrillTime = 'drill.time';
     case DrillFrame = 'drill.frame';
+    case QuizCut = 'quiz.cut';
+    case QuizIsCut = 'quiz.is_cut';
+    case QuizIsWhole = 'quiz.is_whole';
+    case QuizCutWhy = 'quiz.cut_why';
+    case QuizWholeWhy = 'quiz.whole_why';
     case QuizPicture = 'quiz.picture';
     case QuizPictureWhy = 'quiz.picture_why';
 
@@ -304,12 +309,13 @@ enum MessageCode: string
     public function figures(): array
     {
         return match ($this) {
-            self::QuizText, self::QuizStartsWhy, self::QuizPicture, self::QuizGoes, self::QuizHolds, self::QuizNext, self::QuizFault => ['title'],
+            self::QuizText, self::QuizStartsWhy, self::QuizPicture, self::QuizCut, self::QuizWholeWhy, self::QuizGoes, self::QuizHolds, self::QuizNext, self::QuizFault => ['title'],
             self::QuizGoesWhy, self::QuizArrivesWhy => ['title', 'after'],
             self::DrillLevel => ['after'],
+            self::QuizCutWhy => ['before', 'before_in', 'after', 'after_in'],
             self::DrillTime => ['standard_ms'],
             self::DrillFrame => ['clean_mg'],
-            self::QuizOrder, self::QuizArrives, self::QuizStarts, self::DrillFault, self::DrillPiece => [],
+            self::QuizOrder, self::QuizArrives, self::QuizStarts, self::DrillFault, self::DrillPiece, self::QuizIsCut, self::QuizIsWhole => [],
             self::QuizOrderWhy => ['title', 'step'],
             self::QuizNextWhy, self::QuizFaultWhy => ['before', 'after'],
             self::QuizLevel => ['title', 'after', 'steps'],

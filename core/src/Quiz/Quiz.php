@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace DeftBlade\Core\Quiz;
 
+use DeftBlade\Core\Carcass\Joint;
 use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\MiseList;
@@ -23,12 +24,14 @@ final readonly class Quiz
      * @param ReceivingList  $receiving of its species
      * @param MiseList       $mise      likewise
      * @param list<Pictured> $pictured  trays in photographs that may be shown
+     * @param list<Joint>    $joints    of its carcass
      */
-    public static function of(Standard $standard, Node $document, TypicalMass $typical, ReceivingList $receiving, MiseList $mise, array $pictured = []): self
+    public static function of(Standard $standard, Node $document, TypicalMass $typical, ReceivingList $receiving, MiseList $mise, array $pictured = [], array $joints = []): self
     {
         $card = $document->itemsOf('card');
         $makers = [
             QuizKind::Goes->value => new PartQuestions($standard),
+            QuizKind::Cut->value => new JointQuestions($standard, $joints),
             QuizKind::Next->value => StepQuestions::next($card),
             QuizKind::Estimate->value => WeightQuestions::estimate($standard, $typical),
             QuizKind::Level->value => new LevelQuestions($standard),

@@ -27,6 +27,8 @@ enum QuizKind: string
     case Arrives = 'arrives';
     /** What does nobody cut without? */
     case Starts = 'starts';
+    /** Is it cut here? */
+    case Cut = 'cut';
     /** Which step of a criterion does the tray in this photograph meet? */
     case Picture = 'picture';
 }

@@ -15,7 +15,7 @@ use DeftBlade\Core\Weighing\Mass;
 final readonly class Sentences
 {
     /** Figures that are text of a document, with its marks; every other text is somebody's own and stays as it is. */
-    private const DOCUMENT_TEXTS = ['title', 'before', 'after'];
+    private const DOCUMENT_TEXTS = ['before_in', 'after_in', 'title', 'before', 'after'];
 
     /** Numbers out of a document, said in full. */
     private const AS_WRITTEN = ['number', 'least', 'most', 'sum', 'within'];

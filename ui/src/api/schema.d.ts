@@ -4019,7 +4019,7 @@ export interface components {
         /** @description A question with its answer: nothing hangs on it, and it is answered without a network too. */
         QuizQuestionView: {
             /** @enum {string} */
-            kind: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "picture";
+            kind: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "cut" | "picture";
             /** @description What is asked about: id of a part, piece, criterion, item, or a step counted from 0. */
             about: string;
             ask: string;
@@ -4037,6 +4037,8 @@ export interface components {
             why: string;
             /** @description SHA-256 of the photographs that are asked about. */
             pictures: string[];
+            /** @description Parts of the carcass that are asked about, to be shown on it. */
+            parts: string[];
         };
         /** @description One thing to look at on a carcass as it comes in. */
         ReceivingItemView: {
@@ -7946,7 +7948,7 @@ export interface operations {
                          * @description Of an answer: the kind of question.
                          * @enum {string}
                          */
-                        question?: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "picture";
+                        question?: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "cut" | "picture";
                         /** @description Of an answer: what was asked about. */
                         about?: string;
                         /**

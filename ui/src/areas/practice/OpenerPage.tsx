@@ -68,7 +68,7 @@ function OnWall({ question, number, count, onNext }: OnWallProps) {
       <Typography variant="h1" sx={{ fontSize: "clamp(28px, 5vw, 52px)", lineHeight: 1.15 }}>
         {question.ask}
       </Typography>
-      <QuizPictures pictures={question.pictures} />
+      <QuizPictures question={question} />
       <Box component="ol" sx={{ m: 0, p: 0, listStyle: "none", display: "grid", gap: 1 }}>
         {question.options.map((option, index) => (
           <Box

@@ -37,7 +37,7 @@ export function Question({ question, number, count, onAnswered, onNext }: Questi
       <Typography variant="h1" sx={{ fontSize: "clamp(24px, 5vw, 34px)", lineHeight: 1.2 }}>
         {question.ask}
       </Typography>
-      <QuizPictures pictures={question.pictures} />
+      <QuizPictures question={question} />
       {question.mass === null ? (
         <Options
           question={question}

@@ -1,9 +1,15 @@
 import Box from "@mui/material/Box";
 import { useParams } from "react-router";
+import type { QuizQuestion, SmallCutMap } from "../../api/types";
+import { useFollowAlong } from "../../api/usePractice";
+import { SmallMap } from "../../parts/SmallMap";
 
-/** The tray that a question is about. */
-export function QuizPictures({ pictures }: { pictures: string[] }) {
+/** What a question is about, to look at: a tray in photographs, or a place on the carcass. */
+export function QuizPictures({ question: { pictures, parts } }: { question: QuizQuestion }) {
   const { standard = "" } = useParams();
+  const practice = useFollowAlong(standard);
+  if (parts.length > 0 && practice.data !== undefined)
+    return <SmallMap map={{ ...practice.data.map, holders: uncut(practice.data.map) }} height={260} lit={parts} />;
   if (pictures.length === 0) return null;
 
   return (
@@ -20,3 +26,6 @@ export function QuizPictures({ pictures }: { pictures: string[] }) {
     </Box>
   );
 }
+
+/** The carcass before any knife: where it is cut is what is asked. */
+const uncut = ({ shares }: SmallCutMap): SmallCutMap["holders"] => [{ id: "whole", kind: "piece", parts: Object.keys(shares) }];
