@@ -9,7 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What a student works under: more time, a stool, a reader, large print. It holds from a day to a day.
+ * What a student works under: more time, a stool, a reader, large print, supervision. It holds from a day to a day.
  *
  * @property string               $id
  * @property string               $student_id

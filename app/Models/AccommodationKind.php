@@ -10,5 +10,7 @@ enum AccommodationKind: string
     case Stool = 'stool';
     case Reader = 'reader';
     case LargePrint = 'large_print';
+    /** With a knife only while somebody who may supervise is there, as for who is under age. */
+    case Supervised = 'supervised';
     case Other = 'other';
 }

@@ -45,6 +45,11 @@ final class Student extends Model
         return max([1.0, ...$more->map(static fn(Accommodation $it): float => $it->time_factor ?? 1.0)->values()->all()]);
     }
 
+    public function isSupervisedOn(CarbonImmutable $day): bool
+    {
+        return $this->accommodations->contains(static fn(Accommodation $it): bool => $it->kind === AccommodationKind::Supervised && $it->holdsOn($day));
+    }
+
     /** @return BelongsTo<StudentGroup, $this> */
     public function group(): BelongsTo
     {

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Assessment;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
+use App\Models\Student;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Support\Facades\DB;
@@ -37,6 +38,18 @@ final class PracticeTest extends TestCase
         self::assertSame(0, end($tries));
         // Who cuts at no practical has none of their own.
         self::assertSame([0], array_values(array_unique(array_column((array) $this->as('marit')->getJson('/api/v1/practice')->json('items'), 'tries'))));
+    }
+
+    public function testWhoWorksUnderSupervisionIsToldSoWhileItHolds(): void
+    {
+        $supervised = fn(string $account): mixed => $this->as($account)->getJson('/api/v1/practice')->assertOk()->json('supervised');
+        self::assertFalse($supervised('kenji'));
+        $student = Student::query()->where('name', 'like', 'Kenji%')->firstOrFail();
+        $this->as('marit')->postJson("/api/v1/students/$student->id/accommodations", ['kind' => 'supervised', 'time_factor' => null, 'from' => now()->subDay()->toDateString(), 'until' => now()->addDays(2)->toDateString(), 'reason' => 'Sixteen until Sunday'])->assertSuccessful();
+        self::assertTrue($supervised('kenji'));
+        self::assertFalse($supervised('amina'));
+        $this->travel(3)->days();
+        self::assertFalse($supervised('kenji'));
     }
 
     public function testAPracticalThatWasCalledOffIsNoNextOne(): void

@@ -239,6 +239,16 @@ test("no violation of weight where students practise", async ({ page }) => {
   await page.getByRole("region", { name: "Your tries" }).getByRole("link").nth(1).click();
   await page.getByRole("group", { name: "Tray", exact: true }).waitFor();
   await expectNoViolation(page, "a practice tray");
+  await page.goto("/practice");
+  await page.getByRole("link", { name: /^Written answers/ }).click();
+  await page.getByLabel("Your answer").waitFor();
+  await expectNoViolation(page, "a written answer");
+  await page.goto("/practice");
+  await page.getByRole("link", { name: /^Chicken, eight pieces next on/ }).click();
+  await page.getByRole("link", { name: "The reference by the clock" }).click();
+  await page.getByRole("button", { name: "Start the clock" }).click();
+  await page.getByText("The reference is at").waitFor();
+  await expectNoViolation(page, "the reference by the clock");
 });
 
 test("no violation of weight where practice is taught", async ({ page }) => {

@@ -42,7 +42,7 @@ test("an instructor sees what costs a group most, sets homework, opens with five
 
   // The same five on the wall and on everybody's own screen.
   await most.getByRole("link", { name: "Opener on the wall" }).first().click();
-  const asked = await page.getByRole("heading", { level: 1 }).innerText();
+  const asked = await page.getByRole("region", { name: "Question 1 of 5" }).getByRole("heading").innerText();
   await student.goto(new URL(page.url()).pathname);
   await expect(student.getByRole("heading", { level: 1 })).toHaveText(asked);
   await expect(page.getByRole("status").last()).toHaveText("");

@@ -28,5 +28,7 @@ final readonly class PracticeShelfView
         public ?NextPracticalView $next,
         #[OA\Property(type: 'array', items: new OA\Items(ref: WrittenItemView::class), description: 'Coming practicals that ask for something in writing and still take it, the next first.')]
         public array $written,
+        #[OA\Property(description: 'Whoever asks works with a knife only while somebody who may supervise is there.')]
+        public bool $supervised,
     ) {}
 }

@@ -2204,7 +2204,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "more_time" | "stool" | "reader" | "large_print" | "other";
+            kind: "more_time" | "stool" | "reader" | "large_print" | "supervised" | "other";
             /** Format: float */
             time_factor: number | null;
             /** Format: date */
@@ -2556,7 +2556,7 @@ export interface components {
              */
             free_s: number;
             /** @description What they work under. */
-            needs: ("more_time" | "stool" | "reader" | "large_print" | "other")[];
+            needs: ("more_time" | "stool" | "reader" | "large_print" | "supervised" | "other")[];
             /** @description An allergy bars what is cut. */
             is_barred: boolean;
             pan: components["schemas"]["PanPlaceView"] | null;
@@ -3905,6 +3905,8 @@ export interface components {
             next: components["schemas"]["NextPracticalView"] | null;
             /** @description Coming practicals that ask for something in writing and still take it, the next first. */
             written: components["schemas"]["WrittenItemView"][];
+            /** @description Whoever asks works with a knife only while somebody who may supervise is there. */
+            supervised: boolean;
         };
         /** @description That a step of the method card was done on a practice tray, as the device took it down. */
         PracticeStepView: {
@@ -9205,7 +9207,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** @enum {string} */
-                    kind: "more_time" | "stool" | "reader" | "large_print" | "other";
+                    kind: "more_time" | "stool" | "reader" | "large_print" | "supervised" | "other";
                     /** @description Of more time. */
                     time_factor?: number | null;
                     /** Format: date */

@@ -81,6 +81,7 @@ final class PracticeController
             $this->homework($homework, $practice, $user),
             $coming === [] ? null : self::next($coming[0], $school, $shipped),
             array_map(WrittenItemView::of(...), array_values(array_filter(array_map($written->of(...), $coming), static fn(WrittenAnswers $it): bool => $it->isOpen))),
+            Student::query()->with('accommodations')->where('user_id', $user->id)->get()->contains(static fn(Student $it): bool => $it->isSupervisedOn($school->today())),
         ));
     }
 

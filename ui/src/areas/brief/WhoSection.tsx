@@ -208,6 +208,7 @@ const needWords: Record<string, string> = {
   stool: "stool",
   reader: "reader",
   large_print: "large print",
+  supervised: "a knife only under supervision",
   other: "allowance",
   more_time: "more time",
 };

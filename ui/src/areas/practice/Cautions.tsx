@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { underSupervision, useSupervised } from "./useSupervised";
 
 const always = [
   "The blade lies away from the edge of the table, or in its guard, whenever it is not in the hand.",
@@ -8,8 +9,11 @@ const always = [
 
 /** What holds for every step. */
 export function Cautions({ cautions }: { cautions: string[] }) {
+  const supervised = useSupervised();
+
   return (
     <Box component="aside" aria-label="Cautions" sx={{ borderLeft: "5px solid", borderColor: "secondary.main", pl: 2 }}>
+      {supervised && <Typography sx={{ mb: 0.5, fontWeight: 700 }}>{underSupervision}</Typography>}
       {[...cautions, ...always].map((caution) => (
         <Typography key={caution} sx={{ mb: 0.5 }}>
           {caution}

@@ -14,6 +14,7 @@ import { SmallMap } from "../../parts/SmallMap";
 import { CallIt } from "./CallIt";
 import { Cautions } from "./Cautions";
 import { Tries } from "./Tries";
+import { useSupervised } from "./useSupervised";
 import { WorthMost } from "./WorthMost";
 
 const none: string[] = [];
@@ -24,6 +25,7 @@ export function PracticePage() {
   const { may_capture: mayCall } = useUser();
   const practice = useFollowAlong(standard);
   const [tray] = useState(() => uuid());
+  const supervised = useSupervised();
   usePracticeAhead(practice.isSuccess ? [standard] : none);
   if (practice.isPending) return <Loading what="the standard" />;
   if (practice.isLoadingError) return <ProblemNotice problem={practice.error} onRetry={() => void practice.refetch()} />;
@@ -54,7 +56,7 @@ export function PracticePage() {
             to={`/practice/${standard}/tray/${tray}`}
             sx={{ minHeight: 64, fontSize: "1.3rem", textAlign: "center" }}
           >
-            Log a practice tray
+            {supervised ? "Log a tray cut under supervision" : "Log a practice tray"}
           </Button>
           {reference !== null && reference.splits.length > 0 && (
             <Button

@@ -11,6 +11,7 @@ import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { SmallMap } from "../../parts/SmallMap";
 import { drillAddress, drillWords } from "./drills";
+import { underSupervision } from "./useSupervised";
 
 const none: string[] = [];
 
@@ -23,7 +24,7 @@ export function PracticeShelf() {
   usePracticeAhead(shelf.isSuccess ? shelf.data.items.filter(isOwn).map((it) => it.id) : none);
   if (shelf.isPending) return <Loading what="what to practise" />;
   if (shelf.isLoadingError) return <ProblemNotice problem={shelf.error} onRetry={() => void shelf.refetch()} />;
-  const { items, streak, shown, homework, next, written } = shelf.data;
+  const { items, streak, shown, homework, next, written, supervised } = shelf.data;
   const own = items.filter(isOwn);
   const others = items.filter((it) => !own.includes(it));
   const due = items.reduce((sum, it) => sum + it.due, 0);
@@ -38,10 +39,15 @@ export function PracticeShelf() {
           ? "What you answer and weigh is yours alone; your instructors see on which days you practised, and how much."
           : "It is yours alone: nobody else sees it."}
       </Typography>
+      {supervised && (
+        <Typography sx={{ mt: 1.5, pl: 1.5, borderLeft: "5px solid", borderColor: "secondary.main", fontWeight: 700, maxWidth: 640 }}>
+          {underSupervision}
+        </Typography>
+      )}
       <CalledNow />
       <Next next={next} />
       <ToWrite written={written} />
-      <ToDo homework={homework} />
+      <ToDo homework={homework} supervised={supervised} />
       <Today due={due} streak={streak} />
       {items.length === 0 && <Notice title="Nothing to practise yet">No standard is published yet.</Notice>}
       <Group title="Yours" items={own} />
@@ -112,7 +118,7 @@ function ToWrite({ written }: { written: Shelf["written"] }) {
 }
 
 /** What one's group is to practise, and by when. */
-function ToDo({ homework }: { homework: Homework[] }) {
+function ToDo({ homework, supervised }: { homework: Homework[]; supervised: boolean }) {
   if (homework.length === 0) return null;
 
   return (
@@ -121,6 +127,7 @@ function ToDo({ homework }: { homework: Homework[] }) {
         <Box component="li" key={it.id} sx={{ py: 1, borderTop: "1px solid", borderColor: "divider" }}>
           <Typography component={Link} to={drillAddress(it)} sx={{ fontWeight: 700 }}>
             {drillWords[it.kind]}: {it.title}
+            {supervised && it.kind === "tray" && ", under supervision"}
           </Typography>
           <Typography sx={{ color: "text.secondary" }}>{it.done === 1 ? "done" : `by ${day(it.until)}`}</Typography>
           {it.note !== "" && <Typography>{it.note}</Typography>}

@@ -5,6 +5,7 @@ export const allowanceKinds: { key: Allowance["kind"]; title: string }[] = [
   { key: "stool", title: "A stool" },
   { key: "reader", title: "A reader" },
   { key: "large_print", title: "Large print" },
+  { key: "supervised", title: "A knife only under supervision" },
   { key: "other", title: "Something else" },
 ];
 
