@@ -70,6 +70,11 @@ final class Conflict extends \DomainException
         return new self("Other homework already has the id $id; the earlier one stays as it is.");
     }
 
+    public static function dayNoteIdTaken(string $id): self
+    {
+        return new self("Another note already has the id $id; the earlier one stays as it is.");
+    }
+
     public static function noLongerCalled(): self
     {
         return new self('This method card is not called any more.');

@@ -43,7 +43,7 @@ final readonly class ProjectResults
         ResultRow::query()->upsert($rows, 'attempt_id');
     }
 
-    /** @return array<string, int|object> where the mass of its carcass went */
+    /** @return array<string, int|object|null> where the mass of its carcass went */
     private static function account(GradedClass $class, LotProducts $products, Attempt $attempt): array
     {
         $result = $class->of($attempt->id);
@@ -51,7 +51,7 @@ final readonly class ProjectResults
         $account = $tables->account(0);
         $yield = TrayYield::of($tables, $result);
 
-        return ['delivered_mg' => $account->deliveredMg, 'cuts_mg' => $account->cutsMg, 'by_products_mg' => $account->byProductMg, 'waste_mg' => $account->wasteMg, 'open_mg' => $account->openMg, 'products_mg' => (object) $yield->massMg, 'worked_s' => $yield->seconds];
+        return ['delivered_mg' => $account->deliveredMg, 'cuts_mg' => $account->cutsMg, 'by_products_mg' => $account->byProductMg, 'waste_mg' => $account->wasteMg, 'open_mg' => $account->openMg, 'products_mg' => (object) $yield->massMg, 'worked_s' => $yield->seconds, 'scrape_mg' => $result->attempt->log->weights->scrape?->mg];
     }
 
     /** @return array<string, mixed> who judged it, and how */

@@ -44,6 +44,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int            $open_mg
  * @property \stdClass      $products_mg     mg by product, pieces that an incident took left out
  * @property int            $worked_s        without pauses
+ * @property int|null       $scrape_mg       off the frame; null while it is not weighed
  * @property list<string>   $judged_by       who gave its first levels
  * @property list<string>   $second_open     who is asked for a second look and has not finished
  * @property list<string>   $second_finished who has
@@ -64,7 +65,7 @@ final class ResultRow extends Model
     protected $fillable = [
         'attempt_id', 'assessment_id', 'station', 'last_seq', 'standard_sha256', 'policy_sha256', 'result_sha256', 'status', 'stage', 'total', 'band', 'scores',
         'portion_yield', 'utilisation', 'waste', 'loss', 'balance', 'unaccounted_mg', 'tolerance_mg', 'masses', 'verdicts', 'flags',
-        'delivered_mg', 'cuts_mg', 'by_products_mg', 'waste_mg', 'open_mg', 'products_mg', 'worked_s',
+        'delivered_mg', 'cuts_mg', 'by_products_mg', 'waste_mg', 'open_mg', 'products_mg', 'worked_s', 'scrape_mg',
         'judged_by', 'second_open', 'second_finished', 'looks',
     ];
 
@@ -96,7 +97,7 @@ final class ResultRow extends Model
         return [
             'station' => 'int', 'last_seq' => 'int', 'status' => Status::class, 'stage' => Stage::class, 'balance' => BalanceState::class, 'total' => 'float', 'portion_yield' => 'float',
             'utilisation' => 'float', 'waste' => 'float', 'loss' => 'float', 'unaccounted_mg' => 'int', 'tolerance_mg' => 'int', 'scores' => 'object', 'masses' => 'object',
-            'verdicts' => 'object', 'flags' => 'array', 'delivered_mg' => 'int', 'cuts_mg' => 'int', 'by_products_mg' => 'int', 'waste_mg' => 'int', 'open_mg' => 'int', 'products_mg' => 'object', 'worked_s' => 'int',
+            'verdicts' => 'object', 'flags' => 'array', 'delivered_mg' => 'int', 'cuts_mg' => 'int', 'by_products_mg' => 'int', 'waste_mg' => 'int', 'open_mg' => 'int', 'products_mg' => 'object', 'worked_s' => 'int', 'scrape_mg' => 'int',
             'judged_by' => 'array', 'second_open' => 'array', 'second_finished' => 'array', 'looks' => 'object',
         ];
     }

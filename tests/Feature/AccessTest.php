@@ -49,6 +49,7 @@ final class AccessTest extends TestCase
         'GET /attempts/{attempt}/answers' => '', 'POST /attempts/{attempt}/answers' => '',
         'GET /practice' => 'iacs', 'GET /practice/{standard}' => 'iacs', 'GET /practice/{standard}/quiz' => 'iacs', 'GET /practice/{standard}/due' => 'iacs', 'POST /practice/{standard}/facts' => 'iacs',
         'GET /groups/{group}/practice' => 'iac', 'GET /groups/{group}/drills.pdf' => 'iac', 'PUT /groups/{group}/homework/{id}' => 'ia', 'DELETE /groups/{group}/homework/{id}' => 'ia',
+        'GET /assessments/{assessment}/look-back' => 'iac', 'GET /trends' => 'iac', 'GET /trends.csv' => 'iac', 'PUT /day-notes/{id}' => 'ic', 'DELETE /day-notes/{id}' => 'ic',
         'GET /called' => 'iacs', 'PUT /called/{id}' => 'ia', 'GET /called/{called}' => 'iacs', 'PUT /called/{called}/entries/{entry}' => 'iacs', 'GET /called/{called}/live' => 'iacs',
         'POST /practice/{standard}/trays/{tray}/captures' => 'iacs', 'GET /practice/{standard}/trays/{tray}' => 'iacs', 'PUT /practice/{standard}/reference' => 'ia', 'GET /practice/{standard}/pictures/{sha256}' => 'iacs', 'PUT /practice/{standard}/trays/{tray}/photos/{sha256}' => 'iacs', 'GET /practice/{standard}/trays/{tray}/photos/{sha256}' => 'iacs',
         'GET /standards' => 'iac', 'POST /standards' => 'i', 'POST /standards/try' => 'i', 'POST /standards/check' => 'i', 'GET /standards/{standard}' => 'iac',

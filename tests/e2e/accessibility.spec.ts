@@ -251,6 +251,16 @@ test("no violation of weight where students practise", async ({ page }) => {
   await expectNoViolation(page, "the reference by the clock");
 });
 
+test("no violation of weight in the look back", async ({ page }) => {
+  await signIn(page);
+  await page.getByRole("link", { name: "Look back" }).click();
+  await page.getByRole("group", { name: "Total, class by class" }).waitFor();
+  await expectNoViolation(page, "classes over time");
+  await page.getByRole("group", { name: "Class by class" }).getByRole("link").first().click();
+  await page.getByRole("heading", { name: "What to teach next" }).waitFor();
+  await expectNoViolation(page, "a class looked back on");
+});
+
 test("no violation of weight where practice is taught", async ({ page }) => {
   await signIn(page);
   await page.goto("/roster");

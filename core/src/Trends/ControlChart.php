@@ -41,37 +41,42 @@ final readonly class ControlChart implements Computation
 
     public function answer(): array
     {
-        $wide = self::SIGMAS * $this->meanRange() / self::D2;
+        $limits = $this->limits();
 
-        return ['mean' => $this->mean(), 'mr_bar' => $this->meanRange(), 'upper' => $this->mean() + $wide, 'lower' => $this->mean() - $wide, 'signals' => $this->signals($wide)];
+        return [
+            'mean' => $limits->mean,
+            'mr_bar' => $limits->meanRange,
+            'upper' => $limits->upper,
+            'lower' => $limits->lower,
+            'signals' => array_map(static fn(Signal $it): array => ['index' => $it->index, 'rule' => $it->rule->value], $this->signals()),
+        ];
     }
 
-    private function mean(): float
+    public function limits(): ControlLimits
     {
-        return Moments::of($this->values)->mean() ?? 0.0;
-    }
-
-    private function meanRange(): float
-    {
+        $mean = Moments::of($this->values)->mean() ?? 0.0;
         $ranges = array_map(static fn(float $one, float $next): float => abs($next - $one), array_slice($this->values, 0, -1), array_slice($this->values, 1));
+        $meanRange = Moments::of($ranges)->mean() ?? 0.0;
+        $wide = self::SIGMAS * $meanRange / self::D2;
 
-        return Moments::of($ranges)->mean() ?? 0.0;
+        return new ControlLimits($mean, $meanRange, $mean - $wide, $mean + $wide);
     }
 
-    /** @return list<array{index: int, rule: string}> */
-    private function signals(float $wide): array
+    /** @return list<Signal> in order */
+    public function signals(): array
     {
+        $limits = $this->limits();
         $signals = [];
         $run = $side = 0;
         foreach ($this->values as $index => $value) {
-            $off = $value - $this->mean();
-            if (abs($off) > $wide) {
-                $signals[] = ['index' => $index, 'rule' => 'beyond'];
+            if ($value > $limits->upper || $value < $limits->lower) {
+                $signals[] = new Signal($index, SignalRule::Beyond);
             }
-            $run = ($off <=> 0.0) === $side && $side !== 0 ? $run + 1 : 1;
-            $side = $off <=> 0.0;
+            $now = $value <=> $limits->mean;
+            $run = $now === $side && $side !== 0 ? $run + 1 : 1;
+            $side = $now;
             if ($side !== 0 && $run >= self::RUN) {
-                $signals[] = ['index' => $index, 'rule' => 'run'];
+                $signals[] = new Signal($index, SignalRule::Run);
             }
         }
 

@@ -1941,6 +1941,72 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/trends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/trends.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trendsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assessments/{assessment}/look-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classLook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/day-notes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Writes down what happened at the school on a day, under an id the screen made (a UUID); sent again it is written once. */
+        put: operations["noteDay"];
+        post?: never;
+        /** @description Takes it back; where it is gone already, nothing changes. */
+        delete: operations["takeBackDayNote"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/standards/try": {
         parameters: {
             query?: never;
@@ -2731,6 +2797,30 @@ export interface components {
             /** @description Of what was weighed, what became lots. */
             put_away_mg: number;
         };
+        /** @description A class to look back on: what to teach next, and how its totals lie beside those of earlier classes. Nobody is named. */
+        ClassLookView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            group: string;
+            /** Format: uuid */
+            group_id: string;
+            /** Format: date */
+            held_on: string;
+            /**
+             * Format: uuid
+             * @description The latest version of what it was held against.
+             */
+            standard: string;
+            standard_key: string;
+            standard_title: string;
+            /** @description What cost the class most, the largest first. */
+            teach: components["schemas"]["TeachView"][];
+            /** @description Of the trays whose result is done, the lowest first. */
+            totals: number[];
+            /** @description Of the same standard, the latest first. */
+            earlier: components["schemas"]["EarlierTotalsView"][];
+        };
         /** @description Whose code somebody holds. */
         CodeOwnerView: {
             name: string;
@@ -2930,6 +3020,15 @@ export interface components {
             cost_minor: number | null;
             per_kg_minor: number | null;
         };
+        /** @description What happened at the school on a day. */
+        DayNoteView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            on: string;
+            text: string;
+            by: string;
+        };
         /** @description The carcasses of a practical as they were delivered. */
         DeliveryView: {
             supplier: string;
@@ -2971,6 +3070,15 @@ export interface components {
             /** Format: date */
             held_on: string;
             test: components["schemas"]["YieldTestView"];
+        };
+        /** @description The totals of an earlier class. */
+        EarlierTotalsView: {
+            /** Format: uuid */
+            assessment: string;
+            /** Format: date */
+            held_on: string;
+            /** @description The lowest first. */
+            totals: number[];
         };
         /** @description A page of practicals of earlier days. */
         EarlierView: {
@@ -4268,6 +4376,13 @@ export interface components {
             /** @description How many practicals name this version. */
             used: number;
         };
+        /** @description A class that is not like the others. */
+        SignalView: {
+            /** @description Its place among the classes, from 0. */
+            at: number;
+            /** @enum {string} */
+            rule: "beyond" | "run";
+        };
         /** @description What the cut map of a standard is drawn from where it stands small, without words. */
         SmallMapView: {
             plan: components["schemas"]["PlanView"] | null;
@@ -4459,6 +4574,25 @@ export interface components {
             /** @description Students a page. */
             a_page: number;
         };
+        /** @description One thing to teach: what a class lost points at, what to aim at, and the step to show again. */
+        TeachView: {
+            title: string;
+            /**
+             * Format: float
+             * @description Of the total, the mean over all trays looked at.
+             */
+            points: number;
+            /** @description Trays that lost points at it. */
+            times: number;
+            /** @description Trays looked at. */
+            trays: number;
+            /** @description What to aim at; null of what nothing can be aimed at in. */
+            aim: string | null;
+            /** @description The step of the method card where it is done, counted from 0; null where the card names nothing of it. */
+            step: number | null;
+            /** @description What is done in that step. */
+            do: string | null;
+        };
         /** @description A practical of a term, and what it cost. */
         TermClassView: {
             /** Format: uuid */
@@ -4614,6 +4748,57 @@ export interface components {
             second_look: components["schemas"]["SecondLookView"];
             /** @description Where somebody looked a second time: how each criterion was seen. Nothing while that is hidden from who asks. */
             looks: components["schemas"]["CriterionLooksView"][];
+        };
+        /** @description An individuals chart of one measure over the classes of a standard. */
+        TrendChartView: {
+            /** @enum {string} */
+            measure: "total" | "yield" | "loss" | "scrape" | "time";
+            /** @description Classes that say it. */
+            classes: number;
+            /** Format: float */
+            mean: number;
+            /** Format: float */
+            lower: number;
+            /** Format: float */
+            upper: number;
+            /** @description In the order of time. */
+            signals: components["schemas"]["SignalView"][];
+        };
+        /** @description One class among those by its standard. */
+        TrendClassView: {
+            /** Format: uuid */
+            assessment: string;
+            title: string;
+            group: string;
+            /** Format: date */
+            held_on: string;
+            /** @description Of the standard it was held against. */
+            version: number;
+            /** @description That the means are over: those whose result is done and nobody marks a second time just now. */
+            trays: number;
+            /** @description Means by measure: points, shares, mg, ms; null where no tray says it. */
+            means: {
+                [key: string]: number | null;
+            };
+        };
+        /** @description A standard that classes were held by. */
+        TrendStandardView: {
+            key: string;
+            title: string;
+            classes: number;
+        };
+        /** @description The classes by one standard as they follow each other. */
+        TrendsView: {
+            /** @description Those with a class, the most classes first. */
+            standards: components["schemas"]["TrendStandardView"][];
+            /** @description The key of the one that is shown; null where no class was held yet. */
+            standard: string | null;
+            /** @description The first first. */
+            classes: components["schemas"]["TrendClassView"][];
+            /** @description Of what at least two classes say. */
+            charts: components["schemas"]["TrendChartView"][];
+            /** @description Between the first class and today. */
+            notes: components["schemas"]["DayNoteView"][];
         };
         /** @description A class as it would have been graded under a policy that is not published. */
         TriedClassView: {
@@ -9347,6 +9532,124 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    trends: {
+        parameters: {
+            query?: {
+                /** @description The key of a standard; the one with the most classes where nothing is said. */
+                standard?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its classes, with the limits that classes like each other lie between */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrendsView"];
+                };
+            };
+        };
+    };
+    trendsCsv: {
+        parameters: {
+            query?: {
+                standard?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A row for each class, the first first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    classLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What to teach next, and its totals beside earlier ones */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassLookView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    noteDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: date */
+                    on: string;
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Written */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    takeBackDayNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     tryStandard: {

@@ -17,6 +17,7 @@ export function Areas({ user }: { user: User }) {
           ...(user.may_set_terms ? [{ to: "/brief", label: "Brief" }] : []),
           { to: "/ledger", label: "Ledger" },
           { to: "/standards", label: "Standards" },
+          { to: "/look-back", label: "Look back" },
           ...(user.may_enrol ? [{ to: "/roster", label: "Roster" }] : []),
           ...(user.may_manage_people ? [{ to: "/people", label: "People" }] : []),
         ];

@@ -10,6 +10,7 @@ export const areas = {
   moderation: () => import("../areas/moderation/pages"),
   roster: () => import("../areas/roster/pages"),
   practice: () => import("../areas/practice/pages"),
+  lookBack: () => import("../areas/look-back/pages"),
   people: () => import("../areas/people/pages"),
 };
 

@@ -36,6 +36,8 @@ export const router = createBrowserRouter([
           { path: "ledger/lots/:lot", lazy: page(areas.ledger, "LotPage") },
           { path: "roster", lazy: page(areas.roster, "Roster") },
           { path: "roster/import", lazy: page(areas.roster, "ImportRoster") },
+          { path: "look-back/:assessment", lazy: page(areas.lookBack, "ClassLookPage") },
+          { path: "look-back", lazy: page(areas.lookBack, "OverTime") },
           { path: "practice", lazy: page(areas.practice, "PracticeShelf") },
           { path: "called/:called", lazy: page(areas.practice, "CalledPage") },
           { path: "written/:attempt", lazy: page(areas.practice, "WrittenPage") },

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Assessment;
+use DeftBlade\Core\Practice\MostLost;
+
+/** What one class lost points at, and its totals beside those of earlier classes by the same standard. */
+final readonly class ClassLook
+{
+    /**
+     * @param Assessment                                     $assessment with its group
+     * @param PractisedStandard                              $practised  that it was held against, as it is today
+     * @param list<MostLost>                                 $most       the largest first
+     * @param list<float>                                    $totals     the lowest first
+     * @param list<array{Assessment, non-empty-list<float>}> $earlier    the latest first
+     */
+    public function __construct(public Assessment $assessment, public PractisedStandard $practised, public array $most, public array $totals, public array $earlier) {}
+}

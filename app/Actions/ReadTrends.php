@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Assessment;
+use App\Models\HeldDocuments;
+use App\Models\ResultRow;
+use App\School\School;
+use DeftBlade\Core\Grading\Status;
+use DeftBlade\Core\Trends\Measure;
+use Illuminate\Database\Eloquent\Builder;
+
+/** The classes of a school as they follow each other, from the results projection; rehearsals and what was cancelled left out. */
+final readonly class ReadTrends
+{
+    /** Of trays whose grading is done, and of what was weighed at all. */
+    private const MEANS = [
+        Measure::Total->value => 'avg(total)',
+        Measure::PortionYield->value => 'avg(portion_yield)',
+        Measure::Loss->value => 'avg(loss)',
+        Measure::Scrape->value => 'avg(scrape_mg)',
+        Measure::Time->value => 'avg(nullif(worked_s, 0) * 1000.0)',
+    ];
+
+    public function __construct(private School $school) {}
+
+    /** @return array<string, int> how many classes there were by each standard, by its key */
+    public function counts(): array
+    {
+        $counts = [];
+        foreach ($this->held()->with('held.standard:id,key')->get() as $it) {
+            $key = $it->held->standard->key;
+            $counts[$key] = ($counts[$key] ?? 0) + 1;
+        }
+        arsort($counts);
+
+        return $counts;
+    }
+
+    /** @return list<ClassPoint> by one standard, in whichever version of it, the first first */
+    public function classesOf(string $standardKey): array
+    {
+        $assessments = $this->held()->with('group', 'held.standard:id,key,version')->whereExists(self::heldBy($standardKey))->orderBy('held_on')->orderBy('id')->get()
+            ->filter(static fn(Assessment $it): bool => $it->held->standard->key === $standardKey);
+        $columns = array_map(static fn(string $measure, string $mean): string => "$mean as $measure", array_map(static fn(string $it): string => "mean_$it", array_keys(self::MEANS)), array_values(self::MEANS));
+        $rows = ResultRow::query()->toBase()->selectRaw('assessment_id, count(*) as trays, '.implode(', ', $columns))
+            ->whereIn('assessment_id', $assessments->pluck('id'))->where('status', Status::Final)->whereRaw("second_open::text = '[]'")->groupBy('assessment_id')->get()->keyBy('assessment_id')->all();
+        $points = [];
+        foreach ($assessments as $it) {
+            if (isset($rows[$it->id])) {
+                $points[] = self::point($it, $rows[$it->id]);
+            }
+        }
+
+        return $points;
+    }
+
+    private static function point(Assessment $assessment, \stdClass $row): ClassPoint
+    {
+        $means = [];
+        foreach (Measure::cases() as $measure) {
+            $mean = $row->{"mean_$measure->value"} ?? null;
+            $means[$measure->value] = is_numeric($mean) ? (float) $mean : null;
+        }
+
+        return new ClassPoint($assessment, is_numeric($row->trays) ? (int) $row->trays : 0, $means);
+    }
+
+    /** @return Builder<Assessment> that were held, with a result that is done */
+    private function held(): Builder
+    {
+        return Assessment::query()->whereNull('cancelled')->where('is_rehearsal', false)->where('held_on', '<=', $this->school->today()->toDateString())
+            ->whereExists(ResultRow::query()->selectRaw('1')->whereColumn('results.assessment_id', 'assessments.id')->where('status', Status::Final));
+    }
+
+    /** @return Builder<HeldDocuments> */
+    private static function heldBy(string $standardKey): Builder
+    {
+        return HeldDocuments::query()->selectRaw('1')->join('published_standards', 'published_standards.id', '=', 'published_standard_id')
+            ->whereColumn('held_documents.assessment_id', 'assessments.id')->where('published_standards.key', $standardKey);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Trends;
+
+/** What classes are held against each other by: of each the mean over its trays. */
+enum Measure: string
+{
+    /** Of a hundred points. */
+    case Total = 'total';
+    /** Share of the AP weight that became pieces. */
+    case PortionYield = 'yield';
+    /** Share of the AP weight that is on no scale any more. */
+    case Loss = 'loss';
+    /** What was scraped off the frame, mg. */
+    case Scrape = 'scrape';
+    /** The clock without its pauses, ms. */
+    case Time = 'time';
+}

@@ -1,0 +1,2 @@
+export { ClassLookPage } from "./ClassLookPage";
+export { OverTime } from "./OverTime";
