@@ -290,6 +290,23 @@ test("a photograph goes up before the capture that speaks of it; without it, nei
   ]);
 });
 
+test("a photograph of a practice tray goes up before the fact that speaks of it, and a step of the card with it", async () => {
+  const asked = browser((it) => (it.method === "PUT" ? new Response(null, { status: 204 }) : json({ tray: "t" })));
+  const sha256 = "1".repeat(64);
+  const at = "2026-03-02T09:00:00.000Z";
+  const row = { user: "marit", standard: "s", offsetMs: 0, refusal: null };
+  await store.practice.bulkAdd([
+    { ...row, said: { tray: "t", capture: { id: "step", at, kind: "step", step: 0 } } },
+    { ...row, said: { tray: "t", capture: { id: "photo", at, kind: "photo", file: "tray.jpg", sha256 }, blob: new Blob(["picture"]) } },
+  ]);
+  send();
+  await expect.poll(() => store.practice.count()).toBe(0);
+  expect(asked.map((it) => [it.method, it.path])).toEqual([
+    ["PUT", `/api/v1/practice/s/trays/t/photos/${sha256}`],
+    ["POST", "/api/v1/practice/s/trays/t/captures"],
+  ]);
+});
+
 test("what is taken down while something is on its way goes up next", async () => {
   let release: () => void = () => undefined;
   const held = new Promise<void>((resolve) => (release = resolve));
