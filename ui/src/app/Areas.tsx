@@ -37,6 +37,8 @@ export function Areas({ user }: { user: User }) {
           display: "flex",
           alignItems: "center",
           px: 1.5,
+          // Where one row has just begun, names and places need the room.
+          "@media (min-width: 1080px) and (max-width: 1279px)": { px: 0.9 },
           minHeight: 44,
           typography: "label",
           fontSize: 18,

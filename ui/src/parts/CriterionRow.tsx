@@ -2,8 +2,8 @@ import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Criterion } from "../api/types";
+import { CriterionBox } from "./CriterionBox";
 import { Unseen } from "./Unseen";
-import { Written } from "./Written";
 
 interface CriterionRowProps {
   criterion: Criterion;
@@ -19,94 +19,65 @@ interface CriterionRowProps {
 
 /** A criterion with its steps side by side, lowest first; the one met is ringed in pencil. */
 export function CriterionRow({ criterion, level, isCurrent, isExcused, note = "", answer, onJudge }: CriterionRowProps) {
-  const title = criterion.title ?? criterion.id;
-
   return (
-    <Box
-      id={`criterion-${criterion.id}`}
-      role="group"
-      aria-label={title}
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "1fr", md: "190px minmax(0, 1fr)" },
-        mb: 1,
-        scrollMarginTop: 72,
-        scrollMarginBottom: 24,
-        border: "2px solid",
-        borderColor: isCurrent ? "secondary.main" : "divider",
-        bgcolor: "background.paper",
-        opacity: isExcused ? 0.6 : 1,
-      }}
-    >
-      <Box
-        sx={{
-          gridRow: { md: criterion.question === undefined ? "auto" : "span 2" },
-          p: 1.25,
-          borderRight: { md: "1px solid" },
-          borderColor: { md: "divider" },
-        }}
-      >
-        <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
-          {title}
-        </Typography>
-        <Typography variant="caption" sx={{ color: "text.secondary" }}>
-          weight {criterion.weight}
-          {isExcused && ", excused by a defect"}
-        </Typography>
-        {note !== "" && (
-          <Typography variant="caption" sx={{ display: "block", color: "secondary.main" }}>
-            {note}
+    <CriterionBox
+      criterion={criterion}
+      answer={answer}
+      borderColor={isCurrent ? "secondary.main" : "divider"}
+      isFaint={isExcused}
+      about={
+        <>
+          <Typography variant="caption" sx={{ color: "text.secondary" }}>
+            weight {criterion.weight}
+            {isExcused && ", excused by a defect"}
           </Typography>
-        )}
-      </Box>
-      {criterion.question !== undefined && <Written question={criterion.question} answer={answer} />}
-      <Box
-        sx={{
-          gridColumn: { md: 2 },
-          display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: `repeat(${criterion.levels.length}, minmax(0, 1fr))` },
-        }}
-      >
-        {criterion.levels.map((it, index) => (
-          <ButtonBase
-            key={it.text}
-            onClick={() => onJudge(index)}
-            aria-pressed={level === index}
-            sx={{
-              position: "relative",
-              flexDirection: "column",
-              alignItems: "flex-start",
-              justifyContent: "flex-start",
-              textAlign: "left",
-              minHeight: { xs: 48, sm: 88 },
-              minWidth: 0,
-              p: 1.25,
-              pr: 0.75,
-              gap: 0.5,
-              borderLeft: { sm: index === 0 ? "none" : "1px solid" },
-              borderTop: { xs: "1px solid", sm: "none" },
-              "&&": { borderColor: "divider" },
-              "&:hover": { bgcolor: "background.default" },
-              ...(level === index && {
-                bgcolor: "background.default",
-                boxShadow: (theme) => `inset 0 0 0 3px ${theme.vars?.palette.text.primary ?? ""}`,
-              }),
-            }}
-          >
-            <Box sx={{ display: "flex", alignItems: "center", gap: 0.5 }}>
-              <Typography variant="figure" sx={{ position: "relative", fontSize: 19, lineHeight: 1, width: 12, textAlign: "center" }}>
-                <Unseen>Step </Unseen>
-                {index + 1}
-                {level === index && <PencilRing />}
-              </Typography>
-            </Box>
-            <Typography variant="body2" sx={{ fontSize: 13.5, lineHeight: 1.3, overflowWrap: "anywhere" }}>
-              {it.text}
+          {note !== "" && (
+            <Typography variant="caption" sx={{ display: "block", color: "secondary.main" }}>
+              {note}
             </Typography>
-          </ButtonBase>
-        ))}
-      </Box>
-    </Box>
+          )}
+        </>
+      }
+    >
+      {criterion.levels.map((it, index) => (
+        <ButtonBase
+          key={it.text}
+          onClick={() => onJudge(index)}
+          aria-pressed={level === index}
+          sx={{
+            position: "relative",
+            flexDirection: "column",
+            alignItems: "flex-start",
+            justifyContent: "flex-start",
+            textAlign: "left",
+            minHeight: { xs: 48, sm: 88 },
+            minWidth: 0,
+            p: 1.25,
+            pr: 0.75,
+            gap: 0.5,
+            borderLeft: { sm: index === 0 ? "none" : "1px solid" },
+            borderTop: { xs: "1px solid", sm: "none" },
+            "&&": { borderColor: "divider" },
+            "&:hover": { bgcolor: "background.default" },
+            ...(level === index && {
+              bgcolor: "background.default",
+              boxShadow: (theme) => `inset 0 0 0 3px ${theme.vars?.palette.text.primary ?? ""}`,
+            }),
+          }}
+        >
+          <Box sx={{ display: "flex", alignItems: "center", gap: 0.5 }}>
+            <Typography variant="figure" sx={{ position: "relative", fontSize: 19, lineHeight: 1, width: 12, textAlign: "center" }}>
+              <Unseen>Step </Unseen>
+              {index + 1}
+              {level === index && <PencilRing />}
+            </Typography>
+          </Box>
+          <Typography variant="body2" sx={{ fontSize: 13.5, lineHeight: 1.3, overflowWrap: "anywhere" }}>
+            {it.text}
+          </Typography>
+        </ButtonBase>
+      ))}
+    </CriterionBox>
   );
 }
 

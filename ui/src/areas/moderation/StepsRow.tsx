@@ -1,8 +1,7 @@
-import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import type { Criterion } from "../../api/types";
-import { Written } from "../../parts/Written";
+import { CriterionBox } from "../../parts/CriterionBox";
 
 interface StepsRowProps {
   criterion: Criterion;
@@ -23,89 +22,64 @@ interface StepsRowProps {
 
 /** A criterion with its steps; on each stands who gave it. A tap on a step decides for it. */
 export function StepsRow({ criterion, note, isOpen, said, marks, ringed, isShut, answer, onStep }: StepsRowProps) {
-  const title = criterion.title ?? criterion.id;
-
   return (
-    <Box
-      role="group"
-      aria-label={title}
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "190px minmax(0, 1fr)" },
-        mb: 1,
-        border: "2px solid",
-        borderColor: isOpen ? "error.main" : "divider",
-        bgcolor: "background.paper",
-      }}
-    >
-      <Box
-        sx={{
-          gridRow: { md: criterion.question === undefined ? "auto" : "span 2" },
-          p: 1.25,
-          borderRight: { md: "1px solid" },
-          borderColor: { md: "divider" },
-        }}
-      >
-        <Typography variant="h3" component="h2" sx={{ fontSize: "1.1rem" }}>
-          {title}
-        </Typography>
-        <Typography variant="caption" sx={{ display: "block", color: isOpen ? "error.main" : "text.secondary" }}>
-          {note}
-        </Typography>
-        {said !== "" && (
-          <Typography variant="caption" sx={{ display: "block" }}>
-            {said}
+    <CriterionBox
+      criterion={criterion}
+      answer={answer}
+      borderColor={isOpen ? "error.main" : "divider"}
+      heading="h2"
+      about={
+        <>
+          <Typography variant="caption" sx={{ display: "block", color: isOpen ? "error.main" : "text.secondary" }}>
+            {note}
           </Typography>
-        )}
-      </Box>
-      {criterion.question !== undefined && <Written question={criterion.question} answer={answer} />}
-      <Box
-        sx={{
-          gridColumn: { md: 2 },
-          display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: `repeat(${criterion.levels.length}, minmax(0, 1fr))` },
-        }}
-      >
-        {criterion.levels.map((it, level) => {
-          const given = marks.filter((mark) => mark.level === level);
+          {said !== "" && (
+            <Typography variant="caption" sx={{ display: "block" }}>
+              {said}
+            </Typography>
+          )}
+        </>
+      }
+    >
+      {criterion.levels.map((it, level) => {
+        const given = marks.filter((mark) => mark.level === level);
 
-          return (
-            <ButtonBase
-              key={it.text}
-              disabled={isShut}
-              onClick={() => onStep(level)}
-              aria-pressed={ringed === level}
-              sx={{
-                flexDirection: "column",
-                alignItems: "flex-start",
-                justifyContent: "flex-start",
-                textAlign: "left",
-                minHeight: 64,
-                p: 1.25,
-                gap: 0.5,
-                borderLeft: { sm: level === 0 ? "none" : "1px solid" },
-                borderTop: { xs: level === 0 ? "none" : "1px solid", sm: "none" },
-                borderColor: { xs: "divider", sm: "divider" },
-                bgcolor: given.length > 0 ? "background.default" : undefined,
-                "&:hover": { bgcolor: "background.default" },
-                ...(ringed === level && { boxShadow: (theme) => `inset 0 0 0 3px ${theme.vars?.palette.text.primary ?? ""}` }),
-              }}
-            >
-              <Typography variant="figure" component="span" sx={{ fontSize: 19, lineHeight: 1 }}>
-                {level + 1}
+        return (
+          <ButtonBase
+            key={it.text}
+            disabled={isShut}
+            onClick={() => onStep(level)}
+            aria-pressed={ringed === level}
+            sx={{
+              flexDirection: "column",
+              alignItems: "flex-start",
+              justifyContent: "flex-start",
+              textAlign: "left",
+              minHeight: 64,
+              p: 1.25,
+              gap: 0.5,
+              borderLeft: { sm: level === 0 ? "none" : "1px solid" },
+              borderTop: { xs: level === 0 ? "none" : "1px solid", sm: "none" },
+              borderColor: { xs: "divider", sm: "divider" },
+              bgcolor: given.length > 0 ? "background.default" : undefined,
+              "&:hover": { bgcolor: "background.default" },
+              ...(ringed === level && { boxShadow: (theme) => `inset 0 0 0 3px ${theme.vars?.palette.text.primary ?? ""}` }),
+            }}
+          >
+            <Typography variant="figure" component="span" sx={{ fontSize: 19, lineHeight: 1 }}>
+              {level + 1}
+            </Typography>
+            <Typography variant="body2" component="span" sx={{ fontSize: 13.5, lineHeight: 1.3, overflowWrap: "anywhere" }}>
+              {it.text}
+            </Typography>
+            {given.map(({ text }) => (
+              <Typography key={text} variant="label" component="span" sx={{ fontSize: 15, color: "secondary.main" }}>
+                {text}
               </Typography>
-              <Typography variant="body2" component="span" sx={{ fontSize: 13.5, lineHeight: 1.3, overflowWrap: "anywhere" }}>
-                {it.text}
-              </Typography>
-              {given.map(({ text }) => (
-                <Typography key={text} variant="label" component="span" sx={{ fontSize: 15, color: "secondary.main" }}>
-                  {text}
-                </Typography>
-              ))}
-            </ButtonBase>
-          );
-        })}
-      </Box>
-    </Box>
+            ))}
+          </ButtonBase>
+        );
+      })}
+    </CriterionBox>
   );
 }
