@@ -23,7 +23,7 @@ enum Drill: string
 
         return match ($this) {
             self::Card => $count(static fn(PracticeFact $it): bool => $it->kind === PracticeFact::FOLLOWED) > 0,
-            self::Questions => $count(static fn(PracticeFact $it): bool => $it->kind === PracticeFact::ANSWER) >= self::A_ROUND,
+            self::Questions => $count(static fn(PracticeFact $it): bool => $it->isAnswer()) >= self::A_ROUND,
             self::Tray => $count(static fn(PracticeFact $it): bool => $it->tray !== null) > 0,
         };
     }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\UtcInstant;
 use App\Models\Concerns\KeyedByUuid;
+use DeftBlade\Core\Quiz\QuizKind;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -52,6 +53,12 @@ final class PracticeFact extends Model
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
+    }
+
+    /** A question that was answered; how a drill went is none. */
+    public function isAnswer(): bool
+    {
+        return $this->kind === self::ANSWER && ($this->payload->question ?? null) !== QuizKind::Drill->value;
     }
 
     /** As a package says a capture. */

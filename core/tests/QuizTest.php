@@ -48,7 +48,7 @@ final class QuizTest extends TestCase
                 QuizKind::Odd => self::assertOneIsOdd($standard, $question),
                 QuizKind::Order => self::assertFirst($document, $question, $said),
                 QuizKind::Cut => self::assertCut($standard, $question),
-                QuizKind::Picture => self::fail('nothing is pictured here'),
+                QuizKind::Picture, QuizKind::Drill => self::fail('nothing is pictured here, and a drill is no question'),
                 QuizKind::Arrives, QuizKind::Starts => self::assertOnList($standard->species, $question, $said),
             };
         }

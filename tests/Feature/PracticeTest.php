@@ -8,6 +8,7 @@ use App\Models\Assessment;
 use App\Models\PracticeFact;
 use App\Models\PublishedStandard;
 use App\Models\Student;
+use App\School\School;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use Illuminate\Support\Facades\DB;
@@ -165,6 +166,31 @@ final class PracticeTest extends TestCase
         self::assertSame(3, array_sum(array_column((array) $shelf['items'], 'due')));
         // Somebody else has their own.
         self::assertSame(0, $this->as('tomasz')->getJson("/api/v1/practice/$standard->id")->json('due'));
+    }
+
+    /** What is worth most has a drill; done, it comes back by SM-2: a day later, then six days after that; it is no question that is due. */
+    public function testADrillThatWasDoneIsDueAgainAndIsNoQuestion(): void
+    {
+        $standard = self::standard('chicken-eight-piece');
+        $read = fn(): array => (array) $this->as('amina')->getJson("/api/v1/practice/$standard->id")->assertOk()->json();
+        $before = $read();
+        self::assertSame([null], array_values(array_unique(array_column($before['worth'], 'due_on'))));
+        self::assertNotContains('', array_column($before['worth'], 'drill'));
+        $drill = ['kind' => 'drill', 'about' => $before['worth'][0]['about']];
+        $today = School::inForce(new ShippedDocuments())->today();
+        $this->take($standard, [self::answer($drill, 'right')]);
+        $after = $read();
+        self::assertSame([$today->addDay()->toDateString(), null, null], array_column($after['worth'], 'due_on'));
+        $this->travel(1)->days();
+        $due = $read()['due'];
+        $this->take($standard, [self::answer($drill, 'right')]);
+        self::assertSame($today->addDays(7)->toDateString(), $read()['worth'][0]['due_on']);
+        self::assertSame($due, $read()['due']);
+        $this->take($standard, [self::answer($drill, 'missed')]);
+        self::assertSame($today->addDays(2)->toDateString(), $read()['worth'][0]['due_on']);
+        foreach ((array) $this->getJson("/api/v1/practice/$standard->id/due?round=1")->json() as $question) {
+            self::assertNotSame('drill', $question['kind']);
+        }
     }
 
     public function testAnAnswerIsTakenOnceAndAnotherUnderItsIdIsRefused(): void

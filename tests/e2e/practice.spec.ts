@@ -231,3 +231,20 @@ test("a tray of an instructor is the reference that a student's stands beside, i
   await expect(student.getByRole("button", { name: "Make it the reference" })).toHaveCount(0);
   await context.close();
 });
+
+test("a drill of what is worth most is noted, without a network too, and says when it is due again", async ({ page, context }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page, "amina");
+  await areas(page).getByRole("link", { name: "Practice" }).click();
+  await page.getByRole("link", { name: /^Chicken, eight pieces next on/ }).click();
+  const drill = page.getByRole("region", { name: "What is worth most now" }).getByRole("group", { name: /^Drill: / }).first();
+  await context.setOffline(true);
+  await drill.getByRole("button", { name: "It went well" }).click();
+  await expect(drill.getByRole("status")).toHaveText("Noted for today.");
+  await expect(drill.getByRole("button", { name: "Not yet" })).toBeDisabled();
+  const taken = page.waitForResponse((it) => it.url().endsWith("/facts") && it.status() === 204);
+  await context.setOffline(false);
+  await taken;
+  await page.reload();
+  await expect(drill.getByRole("status")).toHaveText(/^Due again on /);
+});

@@ -12,6 +12,7 @@ use App\Models\StudentGroup;
 use App\School\School;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Practice\WorthMost;
+use DeftBlade\Core\Quiz\Schedule;
 use DeftBlade\Core\Shipped\ShippedDocuments;
 use OpenApi\Attributes as OA;
 
@@ -53,8 +54,11 @@ final readonly class PracticeView
         public array $groups,
     ) {}
 
-    /** @param list<StudentGroup> $groups that whoever asks may call it to */
-    public static function of(PractisedStandard $practised, OwnProgress $progress, int $due, ?OwnTray $reference, array $groups, ShippedDocuments $shipped, School $school): self
+    /**
+     * @param int                $today  days since 1970, at the school
+     * @param list<StudentGroup> $groups that whoever asks may call it to
+     */
+    public static function of(PractisedStandard $practised, OwnProgress $progress, Schedule $schedule, int $today, ?OwnTray $reference, array $groups, ShippedDocuments $shipped, School $school): self
     {
         $steps = MethodStepView::practised($practised);
         $plan = $shipped->planOf($practised->standard->carcass);
@@ -69,9 +73,9 @@ final readonly class PracticeView
             SmallMapView::of($practised->standard, $plan === null ? null : Node::of($plan, 'plan')),
             $practised->standard->time === null ? null : (int) $practised->standard->time->standardMs,
             $tries,
-            array_map(static fn(WorthMost $it): WorthMostView => WorthMostView::of($it, $practised, $steps, $school), $progress->worth),
+            array_map(static fn(WorthMost $it): WorthMostView => WorthMostView::of($it, $practised, $steps, $schedule, $school), $progress->worth),
             $progress->curve === null ? null : CurveView::of($progress->curve),
-            $due,
+            $schedule->countDue($today),
             $reference === null ? null : ReferenceView::of($reference),
             array_map(NameView::ofGroup(...), $groups),
         );

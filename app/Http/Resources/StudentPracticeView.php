@@ -47,7 +47,7 @@ final readonly class StudentPracticeView
             $student->id,
             $student->name,
             array_values(array_unique(array_map(static fn(PracticeFact $it): string => $it->at->setTimezone($zone)->format('Y-m-d'), $facts))),
-            $count(PracticeFact::ANSWER),
+            count(array_filter($facts, static fn(PracticeFact $it): bool => $it->isAnswer())),
             $count(PracticeFact::FOLLOWED),
             count(array_unique(array_filter(array_map(static fn(PracticeFact $it): ?string => $it->tray, $facts)))),
             array_map(static fn(string $key): string => $titles[$key] ?? $key, self::mostFirst(array_map(static fn(PracticeFact $it): string => $it->standard_key, $facts))),

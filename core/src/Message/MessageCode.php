@@ -297,6 +297,12 @@ enum MessageCode: string
     case DrillPiece = 'drill.piece';
     case DrillTime = 'drill.time';
     case DrillFrame = 'drill.frame';
+    case DrillDoCriterion = 'drill.do_criterion';
+    case DrillDoFault = 'drill.do_fault';
+    case DrillDoPiece = 'drill.do_piece';
+    case DrillDoEven = 'drill.do_even';
+    case DrillDoTime = 'drill.do_time';
+    case DrillDoFrame = 'drill.do_frame';
     case QuizCut = 'quiz.cut';
     case QuizIsCut = 'quiz.is_cut';
     case QuizIsWhole = 'quiz.is_whole';
@@ -315,7 +321,7 @@ enum MessageCode: string
             self::QuizCutWhy => ['before', 'before_in', 'after', 'after_in'],
             self::DrillTime => ['standard_ms'],
             self::DrillFrame => ['clean_mg'],
-            self::QuizOrder, self::QuizArrives, self::QuizStarts, self::DrillFault, self::DrillPiece, self::QuizIsCut, self::QuizIsWhole => [],
+            self::QuizOrder, self::QuizArrives, self::QuizStarts, self::DrillFault, self::DrillPiece, self::DrillDoCriterion, self::DrillDoFault, self::DrillDoPiece, self::DrillDoEven, self::DrillDoTime, self::DrillDoFrame, self::QuizIsCut, self::QuizIsWhole => [],
             self::QuizOrderWhy => ['title', 'step'],
             self::QuizNextWhy, self::QuizFaultWhy => ['before', 'after'],
             self::QuizLevel => ['title', 'after', 'steps'],

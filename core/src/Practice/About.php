@@ -71,6 +71,21 @@ final readonly class About
         };
     }
 
+    /** What to do about it, alone and slowly. */
+    public function drill(): Message
+    {
+        return Message::of(match ($this->kind) {
+            AboutKind::Criterion => MessageCode::DrillDoCriterion,
+            AboutKind::Fault => MessageCode::DrillDoFault,
+            AboutKind::Piece => $this->isEvenness ? MessageCode::DrillDoEven : MessageCode::DrillDoPiece,
+            AboutKind::Component => match ($this->id) {
+                'time' => MessageCode::DrillDoTime,
+                'frame' => MessageCode::DrillDoFrame,
+                default => MessageCode::DrillDoCriterion,
+            },
+        });
+    }
+
     private static function highest(?Criterion $criterion): ?Message
     {
         foreach ($criterion->levels ?? [] as $level) {

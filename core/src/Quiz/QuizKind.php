@@ -27,6 +27,8 @@ enum QuizKind: string
     case Arrives = 'arrives';
     /** What does nobody cut without? */
     case Starts = 'starts';
+    /** How a drill went: no question, but it comes back as questions do. */
+    case Drill = 'drill';
     /** Is it cut here? */
     case Cut = 'cut';
     /** Which step of a criterion does the tray in this photograph meet? */

@@ -6,7 +6,7 @@ namespace DeftBlade\Core\Quiz;
 
 use DeftBlade\Core\Practice\Repetition;
 
-/** When each question is due again, by the answers that were given. */
+/** When each question, and each drill, is due again, by how it was answered or went. */
 final readonly class Schedule
 {
     /** @param array<string, int> $due the day it is due again, by key of the subject */
@@ -25,10 +25,16 @@ final readonly class Schedule
         return new self($due);
     }
 
-    /** How many that were answered before are due. */
+    /** @return int|null the day since 1970 on which it is due again; null while it was never done */
+    public function dueOn(Subject $subject): ?int
+    {
+        return $this->due[$subject->key()] ?? null;
+    }
+
+    /** How many questions that were answered before are due; drills are counted where they are shown. */
     public function countDue(int $today): int
     {
-        return count(array_filter($this->due, static fn(int $day): bool => $day <= $today));
+        return count(array_filter($this->due, static fn(int $day, string $key): bool => $day <= $today && ! str_starts_with($key, QuizKind::Drill->value.' '), ARRAY_FILTER_USE_BOTH));
     }
 
     /**

@@ -4129,7 +4129,7 @@ export interface components {
         /** @description A question with its answer: nothing hangs on it, and it is answered without a network too. */
         QuizQuestionView: {
             /** @enum {string} */
-            kind: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "cut" | "picture";
+            kind: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "drill" | "cut" | "picture";
             /** @description What is asked about: id of a part, piece, criterion, item, or a step counted from 0. */
             about: string;
             ask: string;
@@ -5006,6 +5006,15 @@ export interface components {
             next: string | null;
             /** @description The step of the method card where it is done, counted from 0; null where the card names nothing of it. */
             step: number | null;
+            /** @description What it is about, the same whichever try it was seen in: what is said when its drill was done. */
+            about: string;
+            /** @description What to do about it, alone and slowly. */
+            drill: string;
+            /**
+             * Format: date
+             * @description When the drill is due again; null while it was never done.
+             */
+            due_on: string | null;
         };
         /** @description Something that cost points, and what the next step would be. */
         WorthView: {
@@ -8135,7 +8144,7 @@ export interface operations {
                          * @description Of an answer: the kind of question.
                          * @enum {string}
                          */
-                        question?: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "cut" | "picture";
+                        question?: "goes" | "holds" | "next" | "fault" | "level" | "estimate" | "odd" | "order" | "arrives" | "starts" | "drill" | "cut" | "picture";
                         /** @description Of an answer: what was asked about. */
                         about?: string;
                         /**

@@ -93,9 +93,9 @@ final class PracticeController
     {
         Gate::authorize('practise', PublishedStandard::class);
         $practised = $practice->standard($standard);
-        $due = Schedule::of($practice->answersOf($user)[$standard->key] ?? [])->countDue($practice->today());
+        $schedule = Schedule::of($practice->answersOf($user)[$standard->key] ?? []);
 
-        return new JsonResponse(PracticeView::of($practised, $progress->of($user, $practised), $due, $practice->reference($standard->key), Gate::allows('call', PublishedStandard::class) ? array_values(StudentGroup::query()->orderBy('name')->get()->all()) : [], $shipped, $school));
+        return new JsonResponse(PracticeView::of($practised, $progress->of($user, $practised), $schedule, $practice->today(), $practice->reference($standard->key), Gate::allows('call', PublishedStandard::class) ? array_values(StudentGroup::query()->orderBy('name')->get()->all()) : [], $shipped, $school));
     }
 
     #[OA\Get(path: '/practice/{standard}/quiz', operationId: 'quiz', description: 'A round for a whole class.', tags: ['practice'])]

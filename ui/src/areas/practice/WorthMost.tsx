@@ -3,6 +3,7 @@ import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { PracticeOf } from "../../api/types";
 import { points } from "../../parts/format";
+import { DrillLine } from "./DrillLine";
 
 /** What would have given most points in the last tries, and the level above as the standard describes it. */
 export function WorthMost({ standard, worth }: { standard: string; worth: PracticeOf["worth"] }) {
@@ -39,6 +40,7 @@ export function WorthMost({ standard, worth }: { standard: string; worth: Practi
               </Typography>
               {it.step !== null && <Link to={`/practice/${standard}/follow?step=${it.step + 1}`}>Step {it.step + 1} of the card</Link>}
               {it.next !== null && <Typography sx={{ fontWeight: 700 }}>One step up: {it.next}</Typography>}
+              <DrillLine standard={standard} item={it} />
             </Box>
           </Box>
         ))}
