@@ -237,7 +237,10 @@ test("a drill of what is worth most is noted, without a network too, and says wh
   await signIn(page, "amina");
   await areas(page).getByRole("link", { name: "Practice" }).click();
   await page.getByRole("link", { name: /^Chicken, eight pieces next on/ }).click();
-  const drill = page.getByRole("region", { name: "What is worth most now" }).getByRole("group", { name: /^Drill: / }).first();
+  const drill = page
+    .getByRole("region", { name: "What is worth most now" })
+    .getByRole("group", { name: /^Drill: / })
+    .first();
   await context.setOffline(true);
   await drill.getByRole("button", { name: "It went well" }).click();
   await expect(drill.getByRole("status")).toHaveText("Noted for today.");
