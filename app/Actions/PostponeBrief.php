@@ -59,9 +59,9 @@ final readonly class PostponeBrief
 
     private static function hasBegun(Brief $brief): bool
     {
-        $terms = array_map(static fn(CaptureKind $it): string => $it->value, array_filter(CaptureKind::cases(), static fn(CaptureKind $it): bool => $it->isTerm()));
+        $ahead = array_map(static fn(CaptureKind $it): string => $it->value, array_filter(CaptureKind::cases(), static fn(CaptureKind $it): bool => $it->isAhead()));
 
-        return Capture::query()->whereNotIn('kind', array_values($terms))->whereIn('attempt_id', Attempt::query()->select('id')->whereIn('assessment_id', $brief->assessments->modelKeys()))->exists();
+        return Capture::query()->whereNotIn('kind', array_values($ahead))->whereIn('attempt_id', Attempt::query()->select('id')->whereIn('assessment_id', $brief->assessments->modelKeys()))->exists();
     }
 
     private static function text(\stdClass $document, string $key): string

@@ -15,6 +15,9 @@ use Illuminate\Database\Eloquent\Builder;
 /** The classes of a school as they follow each other, from the results projection; rehearsals and what was cancelled left out. */
 final readonly class ReadTrends
 {
+    /** Without the documents, which are large. */
+    private const HELD = ['held:id,seq,assessment_id,published_standard_id', 'held.standard:id,key,version'];
+
     /** Of trays whose grading is done, and of what was weighed at all. */
     private const MEANS = [
         Measure::Total->value => 'avg(total)',
@@ -30,7 +33,7 @@ final readonly class ReadTrends
     public function counts(): array
     {
         $counts = [];
-        foreach ($this->held()->with('held.standard:id,key')->get() as $it) {
+        foreach ($this->held()->with(self::HELD)->get() as $it) {
             $key = $it->held->standard->key;
             $counts[$key] = ($counts[$key] ?? 0) + 1;
         }
@@ -42,7 +45,7 @@ final readonly class ReadTrends
     /** @return list<ClassPoint> by one standard, in whichever version of it, the first first */
     public function classesOf(string $standardKey): array
     {
-        $assessments = $this->held()->with('group', 'held.standard:id,key,version')->whereExists(self::heldBy($standardKey))->orderBy('held_on')->orderBy('id')->get()
+        $assessments = $this->held()->with(['group', ...self::HELD])->whereExists(self::heldBy($standardKey))->orderBy('held_on')->orderBy('id')->get()
             ->filter(static fn(Assessment $it): bool => $it->held->standard->key === $standardKey);
         $columns = array_map(static fn(string $measure, string $mean): string => "$mean as $measure", array_map(static fn(string $it): string => "mean_$it", array_keys(self::MEANS)), array_values(self::MEANS));
         $rows = ResultRow::query()->toBase()->selectRaw('assessment_id, count(*) as trays, '.implode(', ', $columns))

@@ -21,6 +21,7 @@ const slow = await timed(
     "/people",
     "/briefs",
     "/policy",
+    "/trends",
     "/changes",
   ].map((path) => [path, path]),
   MOST_MS,

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\AddCaptures;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\BriefChange;
+use App\Models\Capture;
+use App\Models\User;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\PlansPracticals;
 use Tests\TestCase;
@@ -42,6 +46,16 @@ final class BriefChangesTest extends TestCase
         $this->postJson("/api/v1/attempts/{$first->id}/captures", ['device' => 'test', 'offset_ms' => 0, 'captures' => [self::capture(['kind' => 'mise', 'open' => []])]])->assertOk();
         $this->postpone($this->today()->addDays(3)->toDateString(), '10:30')->assertConflict();
         self::assertSame($this->tomorrow(), $practical->refresh()->held_on->toDateString());
+    }
+
+    /** What students handed in ahead of it goes along to the other day. */
+    public function testIsPutOffThoughSomethingWasHandedIn(): void
+    {
+        $first = Attempt::query()->where('assessment_id', $this->setUpCrown()->id)->firstOrFail();
+        $answer = (object) ['id' => (string) Str::uuid7(), 'at' => now()->format(Capture::AT_FORMAT), 'kind' => 'answer', 'criterion' => 'board', 'text' => 'White stock.'];
+        $this->app?->make(AddCaptures::class)->add($first, [$answer], User::query()->where('name', 'Amina Berhane')->firstOrFail(), 'hand-in');
+        $this->postpone($this->today()->addDays(3)->toDateString(), '10:30')->assertOk();
+        self::assertTrue(Capture::query()->whereKey($answer->id)->exists());
     }
 
     public function testACancelledOneStaysAndNothingOfItWaits(): void

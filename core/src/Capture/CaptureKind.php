@@ -75,6 +75,12 @@ enum CaptureKind: string
         };
     }
 
+    /** It is there before anything happens at a station: its terms, and what the student handed in. */
+    public function isAhead(): bool
+    {
+        return $this->isTerm() || $this === self::Answer;
+    }
+
     /** It says under what terms an attempt is made, not what happened in it. */
     public function isTerm(): bool
     {
