@@ -49,6 +49,7 @@ test("by keyboard: a school begins with nobody, invites somebody, and they come 
   const invited = await (await browser.newContext()).newPage();
   await invited.goto("/");
   await invited.getByRole("link", { name: "I have a code" }).press("Enter");
+  await expect(invited.getByLabel("Code")).toBeFocused();
   await invited.keyboard.type("0000-0000-0000");
   await invited.keyboard.press("Enter");
   await expect(invited.getByRole("alert")).toContainText("This code opens nothing");

@@ -8,6 +8,8 @@ export function useArrival(page: RefObject<HTMLElement | null>): void {
   useEffect(() => {
     if (before.current === pathname) return;
     before.current = pathname;
+    // A slip that was opened meanwhile keeps the keyboard: what is typed goes there.
+    if (document.querySelector('[role="dialog"]') !== null) return;
     if (page.current?.contains(document.activeElement) === false) page.current.focus({ preventScroll: true });
   }, [pathname, page]);
 }
