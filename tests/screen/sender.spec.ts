@@ -307,6 +307,30 @@ test("a photograph of a practice tray goes up before the fact that speaks of it,
   ]);
 });
 
+test("what is taken down while the sender looks whether anything else is left goes up too", async () => {
+  const asked = browser(tray);
+  const { practice } = store;
+  const where = practice.where.bind(practice);
+  let kick = (): void => undefined;
+  // Captures were gone through already; one is taken down before the sender has ended.
+  practice.where = (() => ({
+    equals: () => ({
+      sortBy: async () => {
+        practice.where = where;
+        await waits([
+          { attempt: "one", capture: { id: "late", at: "2026-03-02T09:00:00.000Z", kind: "fault", fault: "sawing" } as SentCapture },
+        ]);
+        kick();
+
+        return [];
+      },
+    }),
+  })) as unknown as typeof practice.where;
+  kick = send().kick;
+  await expect.poll(() => asked.map(idsOf)).toEqual([["late"]]);
+  await expect.poll(left).toEqual([]);
+});
+
 test("what is taken down while something is on its way goes up next", async () => {
   let release: () => void = () => undefined;
   const held = new Promise<void>((resolve) => (release = resolve));

@@ -25,6 +25,8 @@ export function startSending(user: string, listener: Listener): { kick: () => vo
   let failures = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let isBusy = false;
+  /** Asked while it was busy: it may have looked already where something new lies, and looks once more. */
+  let isAskedAgain = false;
   /** When what stepped aside is due again. */
   let asideAt = 0;
 
@@ -78,12 +80,17 @@ export function startSending(user: string, listener: Listener): { kick: () => vo
     after(ASIDE_MS);
   };
   const kick = (): void => {
-    if (isBusy || isStopped) return;
+    if (isStopped) return;
+    isAskedAgain = isBusy;
+    if (isBusy) return;
     isBusy = true;
     void navigator.locks
       .request("deft-blade.sender", run)
       .catch(again)
-      .finally(() => (isBusy = false));
+      .finally(() => {
+        isBusy = false;
+        if (isAskedAgain) kick();
+      });
   };
   const online = (): void => {
     failures = asideAt = 0;
