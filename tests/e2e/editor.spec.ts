@@ -74,6 +74,12 @@ test("by keyboard: parts, windows, criteria, faults, tray and rules are written,
     await expect(check(page)).toContainText("must be more than 0");
     await write(criterion.getByLabel("Weight"), "2");
     await expect(check(page)).toContainText("Criteria, new: Neck rolled");
+    // What is asked in writing is a part of it, and goes again when the field is emptied.
+    const question = criterion.getByLabel(/^Asked in writing/);
+    await write(question, "Why is the neck rolled?");
+    await expect(question).toHaveValue("Why is the neck rolled?");
+    await question.fill("");
+    await expect(question).toHaveValue("");
   });
 
   await test.step("faults and defects", async () => {

@@ -9,7 +9,7 @@ use App\Models\Student;
 use App\School\School;
 use OpenApi\Attributes as OA;
 
-/** How much a student practised: never what they answered or weighed. */
+/** How much a student practised, and by which standards: never what they answered or weighed. */
 #[OA\Schema]
 final readonly class StudentPracticeView
 {

@@ -92,7 +92,7 @@ const heads = [
   { title: "Trays", isFigure: true },
 ];
 
-/** How much, and on which days: never what was answered or weighed, and in no order but that of names. */
+/** How much, by which standards, and on which days: never what was answered or weighed, and in no order but that of names. */
 function WhoPractised({ practice: { students, days } }: { practice: GroupPractice }) {
   return (
     <Section title="Who practised">

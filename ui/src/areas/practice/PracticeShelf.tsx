@@ -36,7 +36,7 @@ export function PracticeShelf() {
       <Typography sx={{ color: "text.secondary", maxWidth: 640 }}>
         Follow a method card step by step, answer questions about a standard, log a tray you cut for yourself. Nothing of it is marked.{" "}
         {shown
-          ? "What you answer and weigh is yours alone; your instructors see on which days you practised, and how much."
+          ? "What you answer and weigh is yours alone; your instructors see on which days you practised, by which standards, and how much."
           : "It is yours alone: nobody else sees it."}
       </Typography>
       {supervised && (

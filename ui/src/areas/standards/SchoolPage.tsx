@@ -41,7 +41,7 @@ const practiceChoices: Omit<SchoolChoice, "chosen"> = {
     {
       key: "staff",
       title: "Their instructors too",
-      reason: "On which days and how much; so that homework can be followed up.",
+      reason: "On which days, by which standards and how much; so that homework can be followed up.",
       effects: [],
     },
   ],
