@@ -4528,7 +4528,7 @@ export interface components {
             /** @description What the clock showed. */
             running_ms: number;
         };
-        /** @description How much a student practised: never what they answered or weighed. */
+        /** @description How much a student practised, and by which standards: never what they answered or weighed. */
         StudentPracticeView: {
             /** Format: uuid */
             id: string;
