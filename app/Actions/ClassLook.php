@@ -14,8 +14,10 @@ final readonly class ClassLook
      * @param Assessment                                     $assessment with its group
      * @param PractisedStandard                              $practised  that it was held against, as it is today
      * @param list<MostLost>                                 $most       the largest first
+     * @param list<ClassPart>                                $parts      by wave, scale, assessor
+     * @param array<string, non-empty-list<float>>           $components scores by title of the component, the lowest first
      * @param list<float>                                    $totals     the lowest first
      * @param list<array{Assessment, non-empty-list<float>}> $earlier    the latest first
      */
-    public function __construct(public Assessment $assessment, public PractisedStandard $practised, public array $most, public array $totals, public array $earlier) {}
+    public function __construct(public Assessment $assessment, public PractisedStandard $practised, public array $most, public array $parts, public array $components, public array $totals, public array $earlier) {}
 }

@@ -169,4 +169,19 @@ final class Conflict extends \DomainException
     {
         return new self("There is a group $name already.");
     }
+
+    public static function nothingProposed(int $atLeast): self
+    {
+        return new self("Nothing is proposed: no piece was weighed on $atLeast trays that add up.");
+    }
+
+    public static function otherCarcass(string $standard): self
+    {
+        return new self("The standard $standard cuts another carcass.");
+    }
+
+    public static function fileIdTaken(string $id): self
+    {
+        return new self("Another file already has the id $id; the earlier one stays as it is.");
+    }
 }

@@ -9,6 +9,8 @@ use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\ResultRow;
 use DeftBlade\Core\Balance\BalanceState;
+use DeftBlade\Core\Capture\CaptureKind;
+use DeftBlade\Core\Capture\GivenLevels;
 use DeftBlade\Core\Capture\LevelJudged;
 use DeftBlade\Core\Capture\SecondLooks;
 use DeftBlade\Core\Grading\AttemptResult;
@@ -19,6 +21,7 @@ use DeftBlade\Core\Grading\LookAt;
 use DeftBlade\Core\Grading\PieceVerdict;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Status;
+use DeftBlade\Core\Grading\Tray;
 use DeftBlade\Core\Grading\TwoLooks;
 use DeftBlade\Core\Lots\LotProducts;
 use DeftBlade\Core\Lots\Tables;
@@ -37,7 +40,7 @@ final readonly class ProjectResults
         $grader = new Grader($class->standard, $class->policy, $class->checks);
         $rows = [];
         foreach ($attempts as $attempt) {
-            $row = self::account($class, $products, $attempt) + self::looks($class->of($attempt->id), $grader) + ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $class->held->policySha256] + self::row($attempt, $class->of($attempt->id));
+            $row = self::judged($class, $class->of($attempt->id)) + self::account($class, $products, $attempt) + self::looks($class->of($attempt->id), $grader) + ['standard_sha256' => $assessment->held->sha256, 'policy_sha256' => $class->held->policySha256] + self::row($attempt, $class->of($attempt->id));
             $rows[] = (new ResultRow(['attempt_id' => $attempt->id, 'assessment_id' => $assessment->id] + $row))->getAttributes();
         }
         ResultRow::query()->upsert($rows, 'attempt_id');
@@ -52,6 +55,20 @@ final readonly class ProjectResults
         $yield = TrayYield::of($tables, $result);
 
         return ['delivered_mg' => $account->deliveredMg, 'cuts_mg' => $account->cutsMg, 'by_products_mg' => $account->byProductMg, 'waste_mg' => $account->wasteMg, 'open_mg' => $account->openMg, 'products_mg' => (object) $yield->massMg, 'worked_s' => $yield->seconds, 'scrape_mg' => $result->attempt->log->weights->scrape?->mg];
+    }
+
+    /** @return array<string, float|object> what the standard itself is looked at by */
+    private static function judged(GradedClass $class, AttemptResult $result): array
+    {
+        $tray = Tray::of($class->standard, $result->attempt->log, $result->attempt->timeFactor, $class->policy->moderation);
+        $points = [];
+        foreach ($class->standard->criteria as $criterion) {
+            $shortfall = $tray->excusesCriterion($criterion->id) ? null : $tray->mark($criterion)->shortfall();
+            $points += $shortfall === null ? [] : [$criterion->id => (1 - $shortfall) * $criterion->maxPoints];
+        }
+        $given = static fn(GivenLevels $it): array => array_values(array_unique(array_filter([$it->first, $it->second, $it->agreed], is_int(...))));
+
+        return ['points' => (object) $points, 'levels' => (object) array_map($given, $result->attempt->log->judged->levels), 'time_factor' => $result->attempt->timeFactor];
     }
 
     /** @return array<string, mixed> who judged it, and how */
@@ -108,6 +125,8 @@ final readonly class ProjectResults
             'unaccounted_mg' => $result->balance->unaccountedMg,
             'tolerance_mg' => $result->balance->tolerance?->mg,
             'masses' => (object) array_map(static fn($mass): int => $mass->mg, $result->attempt->log->weights->pieces),
+            'bins' => (object) array_map(static fn($mass): int => $mass->mg, $result->attempt->log->weights->bins),
+            'weighed_at' => $attempt->captures->last(static fn(Capture $it): bool => in_array($it->kind, [CaptureKind::Piece->value, CaptureKind::Portion->value], true))?->device,
             'verdicts' => (object) array_column(array_map(static fn(PieceVerdict $it): array => [$it->piece->id, $it->verdict->value], $result->pieces), 1, 0),
             'flags' => array_map(static fn(Flag $it): string => $it->value, Flag::of($result)),
         ];

@@ -8,15 +8,17 @@ use App\Models\Assessment;
 use App\Models\HeldDocuments;
 use App\Models\ResultRow;
 use App\School\School;
+use Carbon\CarbonImmutable;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Trends\Measure;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
 /** The classes of a school as they follow each other, from the results projection; rehearsals and what was cancelled left out. */
 final readonly class ReadTrends
 {
     /** Without the documents, which are large. */
-    private const HELD = ['held:id,seq,assessment_id,published_standard_id', 'held.standard:id,key,version'];
+    private const HELD = ['held:id,seq,assessment_id,published_standard_id,published_policy_id,sha256', 'held.standard:id,key,version'];
 
     /** Of trays whose grading is done, and of what was weighed at all. */
     private const MEANS = [
@@ -45,8 +47,7 @@ final readonly class ReadTrends
     /** @return list<ClassPoint> by one standard, in whichever version of it, the first first */
     public function classesOf(string $standardKey): array
     {
-        $assessments = $this->held()->with(['group', ...self::HELD])->whereExists(self::heldBy($standardKey))->orderBy('held_on')->orderBy('id')->get()
-            ->filter(static fn(Assessment $it): bool => $it->held->standard->key === $standardKey);
+        $assessments = $this->assessmentsBy($standardKey);
         $columns = array_map(static fn(string $measure, string $mean): string => "$mean as $measure", array_map(static fn(string $it): string => "mean_$it", array_keys(self::MEANS)), array_values(self::MEANS));
         $rows = ResultRow::query()->toBase()->selectRaw('assessment_id, count(*) as trays, '.implode(', ', $columns))
             ->whereIn('assessment_id', $assessments->pluck('id'))->where('status', Status::Final)->whereRaw("second_open::text = '[]'")->groupBy('assessment_id')->get()->keyBy('assessment_id')->all();
@@ -58,6 +59,19 @@ final readonly class ReadTrends
         }
 
         return $points;
+    }
+
+    /** @return Collection<int, Assessment> by one standard, the first first, with their groups and what they were held against, without its document */
+    public function assessmentsBy(string $standardKey): Collection
+    {
+        return $this->held()->with(['group', ...self::HELD])->whereExists(self::heldBy($standardKey))->orderBy('held_on')->orderBy('id')->get()
+            ->filter(static fn(Assessment $it): bool => $it->held->standard->key === $standardKey);
+    }
+
+    /** @return Collection<int, Assessment> of some days, the first first, as above */
+    public function assessmentsBetween(CarbonImmutable $from, CarbonImmutable $to): Collection
+    {
+        return $this->held()->with(['group', ...self::HELD])->whereBetween('held_on', [$from->toDateString(), $to->toDateString()])->orderBy('held_on')->orderBy('id')->get();
     }
 
     private static function point(Assessment $assessment, \stdClass $row): ClassPoint

@@ -27,6 +27,8 @@ use DeftBlade\Core\Standard\Presentation;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Tests\Support\Lots;
 use DeftBlade\Core\Tests\Support\Package;
+use DeftBlade\Core\Trends\OpenData;
+use DeftBlade\Core\Trends\PooledCarcasses;
 use DeftBlade\Core\Variant\VariantCatalogue;
 use DeftBlade\Core\Vocabulary\Lexicon;
 use DeftBlade\Core\Vocabulary\Term;
@@ -100,7 +102,7 @@ final class RefusalsTest extends TestCase
     /** @return array<string, array{MessageCode, string, callable(): mixed}> */
     public static function refusals(): array
     {
-        $cases = [...self::ofAnyDocument(), ...self::ofStandards(), ...self::ofPolicies(), ...self::ofCaptures(), ...self::ofSchools(), ...self::ofQuestions(), ...self::ofScales(), ...self::ofLots()];
+        $cases = [...self::ofAnyDocument(), ...self::ofStandards(), ...self::ofPolicies(), ...self::ofCaptures(), ...self::ofSchools(), ...self::ofQuestions(), ...self::ofOpenData(), ...self::ofScales(), ...self::ofLots()];
 
         return array_combine(array_map(static fn(array $it): string => "{$it[0]->value}: $it[1]", $cases), $cases);
     }
@@ -291,6 +293,27 @@ final class RefusalsTest extends TestCase
                 $standard->schools = (object) ['sauce' => 'brown'];
                 throw $catalogue->examine($standard)->problems[0];
             }],
+        ];
+    }
+
+    /** @return list<array{MessageCode, string, callable(): mixed}> */
+    private static function ofOpenData(): array
+    {
+        $standard = Standard::read(Node::of((new ShippedDocuments())->standard('chicken-eight-piece'), 'standard'));
+        $document = static fn(): \stdClass => (new OpenData($standard, []))->document();
+        $with = static function (callable $break) use ($document, $standard): \Closure {
+            return static function () use ($break, $document, $standard): PooledCarcasses {
+                $file = $document();
+                $break($file);
+
+                return PooledCarcasses::read(Node::of($file, 'file'), $standard);
+            };
+        };
+
+        return [
+            [MessageCode::NotWeek, 'file.records[0].week: must be a week as ISO 8601 writes it, such as 2026-W07', $with(static fn(\stdClass $it) => $it->records = [(object) ['week' => '2026-02-12', 'ap_mg' => 1, 'pieces' => new \stdClass(), 'bins' => new \stdClass(), 'running_s' => null]])],
+            [MessageCode::OtherCarcass, 'file.carcass: is another carcass; only weights of chicken can be taken in here', $with(static fn(\stdClass $it) => $it->carcass = 'duck')],
+            [MessageCode::CutOtherwise, 'file.pieces: not one piece is put together from the same parts as here, so that nothing can be compared', $with(static fn(\stdClass $it) => $it->pieces = [])],
         ];
     }
 

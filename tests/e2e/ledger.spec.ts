@@ -225,7 +225,8 @@ test("the picture of a week and its table say the same, and the keyboard reads a
     .locator("tbody tr")
     .evaluateAll((all) => all.map((it) => [...it.querySelectorAll("td")].map((cell) => cell.textContent)));
   expect(drawn.sort()).toEqual(written.map(([from, to, mass]) => `${from} to ${(to ?? "").toLowerCase()}: ${mass}`).sort());
-  expect(drawn.length).toBeGreaterThan(8);
+  // On a Monday nothing of the days before is in it.
+  expect(drawn.length).toBeGreaterThan(3);
   await bands.first().focus();
   await expect(page.getByText((await bands.first().getAttribute("aria-label")) ?? "", { exact: true })).toBeVisible();
   const days = page.getByRole("group", { name: "Which week" });

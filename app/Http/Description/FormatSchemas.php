@@ -9,6 +9,7 @@ final readonly class FormatSchemas
 {
     private const NAMES = [
         'assessment' => ['standard' => 'Standard', 'policy' => 'Policy', 'capture' => 'Capture', 'portions' => 'PortionSet', 'allowance' => 'Allowance', 'pair' => 'Pair'],
+        'carcasses' => ['file' => 'Carcasses'],
         'lots' => ['fact' => 'LotFact'],
         'result' => ['attempt' => 'AttemptResult', 'piece' => 'PieceResult', 'component' => 'ComponentResult', 'reason' => 'Reason', 'balance' => 'Balance', 'portions' => 'PortionsResult', 'split' => 'Split'],
     ];

@@ -15,6 +15,8 @@ final readonly class ClassLookView
 {
     /**
      * @param list<TeachView>         $teach
+     * @param list<ClassPartView>     $parts
+     * @param list<ComponentLookView> $components
      * @param list<float>             $totals
      * @param list<EarlierTotalsView> $earlier
      */
@@ -37,6 +39,10 @@ final readonly class ClassLookView
         public string $standard_title,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TeachView::class), description: 'What cost the class most, the largest first.')]
         public array $teach,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ClassPartView::class), description: 'By wave, scale and assessor, where there is more than one.')]
+        public array $parts,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ComponentLookView::class), description: 'In the order of the policy.')]
+        public array $components,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Of the trays whose result is done, the lowest first.')]
         public array $totals,
         #[OA\Property(type: 'array', items: new OA\Items(ref: EarlierTotalsView::class), description: 'Of the same standard, the latest first.')]
@@ -59,6 +65,8 @@ final readonly class ClassLookView
             $practised->key,
             $practised->standard->title,
             array_map(static fn(MostLost $it): TeachView => TeachView::of($it, $practised, $steps, $sentences), $look->most),
+            array_map(ClassPartView::of(...), $look->parts),
+            array_map(static fn(string|int $id, array $scores): ComponentLookView => new ComponentLookView((string) $id, $scores), array_keys($look->components), array_values($look->components)),
             $look->totals,
             array_map(static fn(array $it): EarlierTotalsView => EarlierTotalsView::of(...$it), $look->earlier),
         );

@@ -11,6 +11,8 @@ use OpenApi\Attributes as OA;
 final readonly class TrendStandardView
 {
     public function __construct(
+        #[OA\Property(format: 'uuid', description: 'Its latest version.')]
+        public string $id,
         #[OA\Property]
         public string $key,
         #[OA\Property]

@@ -104,6 +104,9 @@ enum MessageCode: string
     case NotSha256 = 'problem.not_sha256';
     case NotAUuid = 'problem.not_a_uuid';
     case NotUuid7 = 'problem.not_uuid7';
+    case NotWeek = 'problem.not_week';
+    case OtherCarcass = 'problem.other_carcass';
+    case CutOtherwise = 'problem.cut_otherwise';
     case NotAnETag = 'problem.not_an_etag';
     case IdTaken = 'problem.id_taken';
     case StandsTwice = 'problem.stands_twice';
@@ -380,6 +383,7 @@ enum MessageCode: string
             self::IdTaken, self::StandsTwice, self::NeedsWindow, self::PlacedTwice, self::Unplaced, self::EmptyWindow => ['id'],
             self::NotAbove => ['key'],
             self::NotInStandard => ['list', 'id'],
+            self::OtherCarcass => ['carcass'],
             self::ShareSum => ['sum', 'within'],
             self::PartUnheld => ['part'],
             self::PartTwice => ['part', 'holder'],

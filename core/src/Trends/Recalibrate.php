@@ -22,7 +22,7 @@ final readonly class Recalibrate implements Computation
     private const MOST_RECORDS = 1_000_000;
 
     /** @param list<WeighedCarcass> $records */
-    private function __construct(public Standard $standard, public array $records, public float $coverage, public float $confidence, public int $atLeast) {}
+    public function __construct(public Standard $standard, public array $records, public float $coverage, public float $confidence, public int $atLeast) {}
 
     public static function summary(): string
     {
@@ -47,31 +47,39 @@ final readonly class Recalibrate implements Computation
     {
         $pieces = $bins = [];
         foreach ($this->standard->cuts->pieces as $piece) {
-            $window = $this->window($piece);
-            $isEnough = $window->n >= $this->atLeast;
+            $window = $this->windowOf($piece);
+            $isEnough = $this->isEnoughFor($piece);
             $pieces[] = ['id' => $piece->id, 'n' => $window->n, 'median' => $window->median, 'mad_sd' => $window->madSd, 'k' => $window->k, 'low' => $isEnough ? $window->low() : null, 'high' => $isEnough ? $window->high() : null];
         }
         foreach ($this->standard->cuts->bins as $bin) {
-            $shares = $this->sharesOf($bin);
-            $bins[] = ['id' => $bin->id, 'n' => count($shares), 'median' => Sample::of($shares)->quantile(0.5)];
+            $bins[] = ['id' => $bin->id, 'n' => count($this->sharesOf($bin)), 'median' => $this->medianOf($bin)];
         }
 
-        return ['pieces' => $pieces, 'bins' => $bins, 'parts' => array_map(static fn(int|string $id, float $share): array => ['id' => (string) $id, 'share' => $share], array_keys($this->parts()), $this->parts())];
+        return ['pieces' => $pieces, 'bins' => $bins, 'parts' => array_map(static fn(int|string $id, float $share): array => ['id' => (string) $id, 'share' => $share], array_keys($this->shares()), $this->shares())];
     }
 
-    private function window(Piece $piece): ShareWindow
+    public function windowOf(Piece $piece): ShareWindow
     {
         return ShareWindow::of($this->sharesOf($piece), $this->coverage, $this->confidence);
     }
 
-    /** @return array<string, float> by id: parts of pieces and bins with enough records scaled to their median, then all of them to 1 */
-    private function parts(): array
+    public function medianOf(Piece|Bin $place): ?float
+    {
+        return Sample::of($this->sharesOf($place))->quantile(0.5);
+    }
+
+    public function isEnoughFor(Piece|Bin $place): bool
+    {
+        return count($this->sharesOf($place)) >= $this->atLeast;
+    }
+
+    /** @return array<string, float> by part: those of pieces and bins with enough records scaled to their median, then all of them to 1 */
+    public function shares(): array
     {
         $shares = array_map(static fn($part): float => $part->share, $this->standard->carcass->parts);
         foreach ([...array_values($this->standard->cuts->pieces), ...array_values($this->standard->cuts->bins)] as $place) {
-            $found = $this->sharesOf($place);
-            $median = Sample::of($found)->quantile(0.5);
-            if ($median === null || count($found) < $this->atLeast || $place->expectation->share <= 0) {
+            $median = $this->medianOf($place);
+            if ($median === null || ! $this->isEnoughFor($place) || $place->expectation->share <= 0) {
                 continue;
             }
             foreach ($place->parts as $part) {
@@ -84,7 +92,7 @@ final readonly class Recalibrate implements Computation
     }
 
     /** @return list<float> in the records that weighed it */
-    private function sharesOf(Piece|Bin $place): array
+    public function sharesOf(Piece|Bin $place): array
     {
         $shares = array_map(static fn(WeighedCarcass $it): ?float => ($place instanceof Piece ? $it->pieces : $it->bins)[$place->id] ?? null, $this->records);
 

@@ -13,10 +13,23 @@ use DeftBlade\Core\Weighing\Mass;
 final readonly class WeighedCarcass
 {
     /**
+     * @param int                  $apMg   as purchased
      * @param array<string, float> $pieces by id
      * @param array<string, float> $bins   by id
      */
-    private function __construct(public array $pieces, public array $bins) {}
+    private function __construct(public int $apMg, public array $pieces, public array $bins) {}
+
+    /**
+     * @param int                $apMg   the carcass as purchased, more than 0
+     * @param array<string, int> $pieces mg by id
+     * @param array<string, int> $bins   mg by id
+     */
+    public static function of(int $apMg, array $pieces, array $bins): self
+    {
+        $share = static fn(int $mg): float => $mg / $apMg;
+
+        return new self($apMg, array_map($share, $pieces), array_map($share, $bins));
+    }
 
     public static function read(Node $node, Standard $standard): self
     {
@@ -24,6 +37,7 @@ final readonly class WeighedCarcass
         $asPurchased = $node->at('ap_mg')->integer(1, Mass::MOST_MG);
 
         return new self(
+            $asPurchased,
             self::shares($node->at('pieces'), array_keys($standard->cuts->pieces), $asPurchased),
             self::shares($node->at('bins'), array_keys($standard->cuts->bins), $asPurchased),
         );

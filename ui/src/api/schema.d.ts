@@ -583,6 +583,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/students/{student}/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["course"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assessments/{assessment}/deliveries/{delivery}": {
         parameters: {
             query?: never;
@@ -628,6 +644,38 @@ export interface paths {
         put: operations["saveDraft"];
         post?: never;
         delete: operations["dropDraft"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/fairness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fairness"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/fairness.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fairnessCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -966,6 +1014,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/standards/{standard}/carcasses.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Weights, shares and times of the trays that add up: no names, weeks for days, a week with fewer than five students withheld. */
+        get: operations["openData"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/pooled/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Takes in such a file of another school, under an id the screen made (a UUID); sent again it is taken in once. */
+        put: operations["takeInCarcasses"];
+        post?: never;
+        /** @description Takes such a file out again; where it is gone already, nothing changes. */
+        delete: operations["takeOutCarcasses"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/own-carcasses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownCarcasses"];
+        put?: never;
+        /** @description Publishes what is proposed as the next version of the standard, and the shares as the next version of others that cut the same carcass. Released results stay. Sent again, nothing further is published. */
+        post: operations["publishOwnCarcasses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/own-carcasses.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownCarcassesCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/own-carcasses/effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Grades every released result by the standard once more with what is proposed, and stores nothing. Asked as above. */
+        get: operations["ownCarcassesEffect"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/people": {
         parameters: {
             query?: never;
@@ -1062,6 +1195,23 @@ export interface paths {
         put?: never;
         /** @description Reads a policy to the end, grades the last three classes with final results under it, and stores nothing. */
         post: operations["tryPolicy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/policy/try-term": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Grades every class of some days under a policy that is not published, and stores nothing. */
+        post: operations["tryPolicyOverTerm"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1548,6 +1698,38 @@ export interface paths {
         patch: operations["chooseForSchool"];
         trace?: never;
     };
+    "/school-report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schoolReport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/school-report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schoolReportPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ledger/serving": {
         parameters: {
             query?: never;
@@ -1702,6 +1884,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["standardSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/look-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standardLook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standards/{standard}/look-back.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standardLookCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2816,10 +3030,27 @@ export interface components {
             standard_title: string;
             /** @description What cost the class most, the largest first. */
             teach: components["schemas"]["TeachView"][];
+            /** @description By wave, scale and assessor, where there is more than one. */
+            parts: components["schemas"]["ClassPartView"][];
+            /** @description In the order of the policy. */
+            components: components["schemas"]["ComponentLookView"][];
             /** @description Of the trays whose result is done, the lowest first. */
             totals: number[];
             /** @description Of the same standard, the latest first. */
             earlier: components["schemas"]["EarlierTotalsView"][];
+        };
+        /** @description Some trays of a class that have one thing in common, beside the others. */
+        ClassPartView: {
+            /** @enum {string} */
+            factor: "extra_time" | "station" | "wave" | "scale" | "assessor" | "delivery";
+            difference: components["schemas"]["DifferenceView"];
+            /** @description What they lost most at. */
+            most: string | null;
+            /**
+             * Format: float
+             * @description Points of the total it cost a tray of them, the mean.
+             */
+            lost: number | null;
         };
         /** @description Whose code somebody holds. */
         CodeOwnerView: {
@@ -2843,6 +3074,12 @@ export interface components {
             mass_mg: number;
             /** @description 0 of what is not counted in pieces. */
             pieces: number;
+        };
+        /** @description How one component came out in a class. */
+        ComponentLookView: {
+            title: string;
+            /** @description Of a hundred, the lowest first. */
+            scores: number[];
         };
         /** @description A temperature at the core of a container. */
         CoolingReadingView: {
@@ -2942,6 +3179,67 @@ export interface components {
             expected: components["schemas"]["YieldTestView"] | null;
             last: components["schemas"]["EarlierCostView"] | null;
         };
+        /** @description How often something was. */
+        CountView: {
+            name: string;
+            count: number;
+        };
+        /** @description A component of the policy by its id and title. */
+        CourseComponentView: {
+            id: string;
+            title: string;
+        };
+        /** @description The tries of a student at one standard. */
+        CourseStandardView: {
+            /**
+             * Format: uuid
+             * @description The latest version.
+             */
+            id: string;
+            title: string;
+            /** @description Standard time, in ms. */
+            standard_ms: number | null;
+            /** @description The first first. */
+            tries: components["schemas"]["CourseTryView"][];
+            /** @description What cost most over all of them; trays are tries. */
+            lost: components["schemas"]["TeachView"][];
+        };
+        /** @description One released result over a course. */
+        CourseTryView: {
+            /** Format: uuid */
+            attempt: string;
+            title: string;
+            /** Format: date */
+            held_on: string;
+            /** Format: float */
+            total: number | null;
+            band: string | null;
+            /**
+             * Format: float
+             * @description Of AP, in pieces.
+             */
+            yield: number | null;
+            running_ms: number | null;
+            /** @description Scores by component; null where it was not counted. */
+            scores: {
+                [key: string]: number | null;
+            };
+        };
+        /** @description How a student came on over a course, for a talk with them. */
+        CourseView: {
+            /** Format: uuid */
+            student: string;
+            name: string;
+            group: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** @description Of the policy in force, in its order. */
+            components: components["schemas"]["CourseComponentView"][];
+            /** @description In the order in which they were first tried. */
+            standards: components["schemas"]["CourseStandardView"][];
+        };
         /** @description How alike assessors judge one criterion. */
         CriterionAgreementView: {
             criterion: string;
@@ -2980,6 +3278,25 @@ export interface components {
             given: number;
             /** @description Steps that they are kinder to themselves by; less than 0 where they are harder. */
             kinder: number;
+        };
+        /** @description How one criterion measures. */
+        CriterionLookView: {
+            id: string;
+            title: string;
+            /** @description Trays judged by these steps. */
+            trays: number;
+            /**
+             * Format: float
+             * @description Mean share of its points; null where no tray has it.
+             */
+            difficulty: number | null;
+            /**
+             * Format: float
+             * @description How its points go with the sum of the others, −1 to 1; null where that cannot be said.
+             */
+            discrimination: number | null;
+            /** @description The lowest first. */
+            levels: components["schemas"]["LevelLookView"][];
         };
         /** @description How two assessors saw one criterion. */
         CriterionLooksView: {
@@ -3036,6 +3353,15 @@ export interface components {
             pieces: number;
             mass_mg: number;
             cost_minor: number;
+        };
+        /** @description The trays with one value of a factor beside all others. */
+        DifferenceView: {
+            value: string;
+            trays: number;
+            others: number;
+            points: components["schemas"]["IntervalView"] | null;
+            /** @description No difference at all is not within the interval. */
+            stands_out: boolean;
         };
         /** @description A draft in the list of its author. */
         DraftItemView: {
@@ -3106,6 +3432,48 @@ export interface components {
             high: number | null;
             /** @description The joints it comes through, where the carcass has a plan. */
             joints: components["schemas"]["JointView"][];
+        };
+        /** @description One thing that a total should not go with. */
+        FactorView: {
+            /** @enum {string} */
+            factor: "extra_time" | "station" | "wave" | "scale" | "assessor" | "delivery";
+            /** @description None where all trays have the same, or none is known. */
+            values: components["schemas"]["DifferenceView"][];
+        };
+        /** @description What the totals of the trays by one standard go with. A difference is no verdict on a person. */
+        FairnessView: {
+            /** Format: uuid */
+            standard: string;
+            key: string;
+            title: string;
+            trays: number;
+            /** @description With fewer trays on one side nothing is compared. */
+            at_least: number;
+            factors: components["schemas"]["FactorView"][];
+            size: components["schemas"]["SizeEffectView"];
+            /** @description Of each piece: windows that are shares fit every size only where its share stays the same. */
+            pieces: components["schemas"]["SizeEffectView"][];
+        };
+        /** @description One thing about a standard that is worth a look in the editor. */
+        FindingView: {
+            /** @enum {string} */
+            kind: "criterion_easy" | "criterion_hard" | "criterion_apart" | "level_never_given" | "criteria_alike" | "window_hardly_met" | "window_always_met" | "time_not_needed" | "time_hardly_met";
+            /** @description Id of the criterion or piece; null of the time. */
+            place: string | null;
+            /** @description As the standard calls it; empty of the time. */
+            title: string;
+            /** @description The criterion that goes with it. */
+            other: string | null;
+            /** @description The step that is never given, in words. */
+            step: string | null;
+            /** @description Its number, from 1. */
+            step_number: number | null;
+            /**
+             * Format: float
+             * @description The share, difficulty, discrimination or correlation that says so.
+             */
+            figure: number;
+            trays: number;
         };
         /** @description What stands out about a tray, as a code and as the school says it. */
         FlagView: {
@@ -3369,6 +3737,15 @@ export interface components {
             /** @description What is said with it; nothing where it is empty. */
             note: string;
         };
+        /** @description A figure with what it may as well be, at 95 % confidence. */
+        IntervalView: {
+            /** Format: float */
+            value: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+        };
         /** @description A one-time code, told this once. */
         IssuedCodeView: {
             /** Format: uuid */
@@ -3411,6 +3788,14 @@ export interface components {
              */
             date: string;
             practicals: components["schemas"]["LedgerPracticalView"][];
+        };
+        /** @description One step of a criterion, and how often it was given. */
+        LevelLookView: {
+            text: string;
+            /** Format: float */
+            points: number;
+            /** @description Trays that any assessor gave it to. */
+            given: number;
         };
         /** @description A capture in the log of its tray, with what became of it. */
         LogEntryView: {
@@ -3771,6 +4156,37 @@ export interface components {
             /** @description What it changes in a standard, in words. */
             effects: string[];
         };
+        /** @description A standard that cuts the same carcass. */
+        OtherStandardView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            version: number;
+        };
+        /** @description What the school's own carcasses say of the shares and windows of a standard. */
+        OwnCarcassView: {
+            /** Format: uuid */
+            standard: string;
+            key: string;
+            title: string;
+            /** @description Of the standard in force. */
+            version: number;
+            /** @description Carcasses looked at. */
+            records: number;
+            /** @description Of fewer nothing is proposed. */
+            at_least: number;
+            /** @description Trays left out, since their weights do not add up. */
+            apart: number;
+            /** @description Whether any window is proposed. */
+            proposes: boolean;
+            /** @description The most trays first. */
+            suppliers: components["schemas"]["SupplierView"][];
+            files: components["schemas"]["PooledFileView"][];
+            pieces: components["schemas"]["OwnWindowView"][];
+            parts: components["schemas"]["OwnShareView"][];
+            /** @description Other standards that cut the same carcass. */
+            others: components["schemas"]["OtherStandardView"][];
+        };
         /** @description A student's own released result in their list. */
         OwnResultView: {
             /** Format: uuid */
@@ -3783,6 +4199,46 @@ export interface components {
             band: string | null;
             /** @description The version shown; above 1 it was issued again. */
             version: number;
+        };
+        /** @description One part of the carcass: its share in force, and the one proposed. */
+        OwnShareView: {
+            id: string;
+            title: string;
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            new_share: number;
+        };
+        /** @description A piece of the school's own carcasses, and the window it proposes beside the one in force. Shares of AP. */
+        OwnWindowView: {
+            id: string;
+            title: string;
+            /** @description Trays that weighed it. */
+            trays: number;
+            /**
+             * Format: float
+             * @description By the standard in force.
+             */
+            expected: number;
+            /**
+             * Format: float
+             * @description Null where no tray weighed it.
+             */
+            median: number | null;
+            /**
+             * Format: float
+             * @description In force; null of a piece that is judged by mass.
+             */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
+            /**
+             * Format: float
+             * @description Proposed; null where there are too few trays, or the piece is judged by mass.
+             */
+            new_low: number | null;
+            /** Format: float */
+            new_high: number | null;
         };
         /** @description A word of the school's own for one of the book's. */
         OwnWordView: {
@@ -3910,6 +4366,13 @@ export interface components {
             /** @description As it ships. */
             shipped: components["schemas"]["Policy"];
             versions: components["schemas"]["PolicyVersionView"][];
+        };
+        /** @description Weights of carcasses that another school gave. */
+        PooledFileView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            records: number;
         };
         /** @description Something that was done at a pot on the way. */
         PotStepView: {
@@ -4195,6 +4658,22 @@ export interface components {
             /** @description The SHA-256 of everything the student was shown. */
             sha256: string;
         };
+        /** @description What the trays by one standard came to over some days. */
+        ReportedStandardView: {
+            title: string;
+            classes: number;
+            /** @description Marked to the end. */
+            trays: number;
+            /** @description Not in the lowest band. */
+            passed: number;
+            /** Format: float */
+            total: number | null;
+            /** Format: float */
+            yield: number | null;
+            /** @description Of the trays weighed to the end. */
+            delivered_mg: number;
+            waste_mg: number;
+        };
         /** @description What one row of a file would do. */
         RosterLineView: {
             line: number;
@@ -4251,6 +4730,50 @@ export interface components {
             state: "stable" | "moving" | "refused";
             mass_mg: number | null;
             refusal: string | null;
+        };
+        /** @description What a school did over some days. Nobody is named. */
+        SchoolReportView: {
+            school: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** @description ISO 4217 */
+            currency: string;
+            /** @description With a tray marked to the end. */
+            students: number;
+            standards: components["schemas"]["ReportedStandardView"][];
+            /** @description Trays by band, the highest first. */
+            bands: components["schemas"]["CountView"][];
+            /** @description Of the practicals whose delivery is written down. */
+            cost: components["schemas"]["CostSumView"];
+            /** @description Practicals without one. */
+            unpriced: number;
+            /** @description Trays marked twice. */
+            twice: number;
+            /**
+             * Format: float
+             * @description Share of the steps that both looks gave alike.
+             */
+            alike: number | null;
+            /**
+             * Format: float
+             * @description ICC(2,1) of their totals.
+             */
+            icc: number | null;
+            /** @description By kind. */
+            incidents: components["schemas"]["CountView"][];
+            /** @description Carcasses that came in above 5 °C. */
+            warm: number;
+            /** @description Carcasses sent back. */
+            refused: number;
+            /** @description Facts taken back with a reason. */
+            withdrawn: number;
+            /** @description Results issued again. */
+            reissued: number;
+            appealed: number;
+            /** @description Appeals upheld, in part or whole. */
+            upheld: number;
         };
         /** @description What the school chooses: its units, what it calls things, its variants of practice; each with what else is offered. */
         SchoolView: {
@@ -4383,6 +4906,14 @@ export interface components {
             /** @enum {string} */
             rule: "beyond" | "run";
         };
+        /** @description How the total, or the share of one piece, goes with the weight of the carcass. */
+        SizeEffectView: {
+            /** @description The piece; null of the total. */
+            title: string | null;
+            trays: number;
+            per_kg: components["schemas"]["IntervalView"] | null;
+            stands_out: boolean;
+        };
         /** @description What the cut map of a standard is drawn from where it stands small, without words. */
         SmallMapView: {
             plan: components["schemas"]["PlanView"] | null;
@@ -4420,6 +4951,37 @@ export interface components {
             checkpoint: string;
             title: string;
             running_ms: number;
+        };
+        /** @description What the marked trays say of the standard they were marked by. */
+        StandardLookView: {
+            /**
+             * Format: uuid
+             * @description The latest version.
+             */
+            standard: string;
+            key: string;
+            title: string;
+            /** @description Trays marked to the end, by any version. */
+            trays: number;
+            /** @description On fewer trays nothing is found. */
+            at_least: number;
+            findings: components["schemas"]["FindingView"][];
+            criteria: components["schemas"]["CriterionLookView"][];
+            /**
+             * Format: float
+             * @description How far the criteria measure one thing (Cronbach 1951); null where that cannot be said.
+             */
+            alpha: number | null;
+            windows: components["schemas"]["WindowLookView"][];
+            /** @description Standard time, in ms; null where none is set. */
+            standard_ms: number | null;
+            /** @description Trays whose time was taken. */
+            timed: number;
+            /**
+             * Format: float
+             * @description Share of them at or under the standard time of their own.
+             */
+            in_time: number | null;
         };
         /** @description A standard, opened: its document, what its pieces should weigh, its plan, card and cautions. */
         StandardView: {
@@ -4573,6 +5135,18 @@ export interface components {
             count: number;
             /** @description Students a page. */
             a_page: number;
+        };
+        /** @description Who carcasses came from. */
+        SupplierView: {
+            name: string;
+            /** @description Trays that add up. */
+            trays: number;
+        };
+        /** @description How much of a file of another school can be compared. */
+        TakenInView: {
+            records: number;
+            /** @description Pieces that are put together from other parts there, and are left out. */
+            otherwise: string[];
         };
         /** @description One thing to teach: what a class lost points at, what to aim at, and the step to show again. */
         TeachView: {
@@ -4783,6 +5357,11 @@ export interface components {
         };
         /** @description A standard that classes were held by. */
         TrendStandardView: {
+            /**
+             * Format: uuid
+             * @description Its latest version.
+             */
+            id: string;
             key: string;
             title: string;
             classes: number;
@@ -4799,6 +5378,12 @@ export interface components {
             charts: components["schemas"]["TrendChartView"][];
             /** @description Between the first class and today. */
             notes: components["schemas"]["DayNoteView"][];
+        };
+        /** @description Results in one band, as they stand and as they would be. */
+        TriedBandView: {
+            band: string;
+            before: number;
+            after: number;
         };
         /** @description A class as it would have been graded under a policy that is not published. */
         TriedClassView: {
@@ -4828,6 +5413,31 @@ export interface components {
             /** Format: float */
             new_total: number | null;
             new_band: string | null;
+        };
+        /** @description A term under a policy that is not published. */
+        TriedTermView: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** @description Final results. */
+            results: number;
+            /** @description Those of the policy first, the highest first. */
+            bands: components["schemas"]["TriedBandView"][];
+            /** @description The latest first. */
+            classes: components["schemas"]["TriedClassView"][];
+            /** @description Trays that two assessors totalled. */
+            twice: number;
+            /**
+             * Format: float
+             * @description ICC(2,1) of their totals as they stand.
+             */
+            icc_before: number | null;
+            /**
+             * Format: float
+             * @description And as they would be.
+             */
+            icc_after: number | null;
         };
         /** @description One try at a standard: a released result, or a tray that was practised. */
         TryView: {
@@ -4988,6 +5598,18 @@ export interface components {
             money: components["schemas"]["FlowMoneyView"];
             places: components["schemas"]["FlowPlaceView"][];
             bands: components["schemas"]["FlowBandView"][];
+        };
+        /** @description How often the window of one piece is met. */
+        WindowLookView: {
+            id: string;
+            title: string;
+            /** @description Trays weighed against this window. */
+            trays: number;
+            /**
+             * Format: float
+             * @description Share of them that met it.
+             */
+            within: number | null;
         };
         /** @description One thing that would have given points in the last tries. */
         WorthMostView: {
@@ -5513,6 +6135,32 @@ export interface components {
             by: components["schemas"]["AssessmentIdentifier"];
             nominal_mg: number;
             reading_mg: number;
+        };
+        Carcasses: {
+            /** @constant */
+            format: "deft-blade.carcasses/1";
+            species: string;
+            carcass: components["schemas"]["CarcassesId"];
+            standard: components["schemas"]["CarcassesId"];
+            pieces: components["schemas"]["CarcassesPlace"][];
+            bins: components["schemas"]["CarcassesPlace"][];
+            records: components["schemas"]["CarcassesRecord"][];
+        };
+        CarcassesId: string;
+        CarcassesPlace: {
+            id: components["schemas"]["CarcassesId"];
+            title: string;
+            parts: string[];
+        };
+        CarcassesMasses: {
+            [key: string]: number;
+        };
+        CarcassesRecord: {
+            week: string;
+            ap_mg: number;
+            pieces: components["schemas"]["CarcassesMasses"];
+            bins: components["schemas"]["CarcassesMasses"];
+            running_s: number | null;
         };
         LotsIdentifier: string;
         /** @description RFC 3339 date and time */
@@ -7038,6 +7686,35 @@ export interface operations {
             };
         };
     };
+    course: {
+        parameters: {
+            query?: {
+                /** @description A year ago where nothing is said. */
+                from?: string;
+                /** @description A year after it where nothing is said. */
+                to?: string;
+            };
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every released result, standard by standard */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
     keepDelivery: {
         parameters: {
             query?: never;
@@ -7161,6 +7838,51 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    fairness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Differences with their intervals */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FairnessView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    fairnessCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A row for each difference */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
             };
         };
     };
@@ -7717,6 +8439,205 @@ export interface operations {
             };
         };
     };
+    openData: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file (docs/formats/carcasses.md); how many trays were withheld is said in X-Withheld */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Carcasses"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    takeInCarcasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description What it is called here. */
+                    title: string;
+                    file: components["schemas"]["Carcasses"];
+                };
+            };
+        };
+        responses: {
+            /** @description How much of it can be compared */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenInView"];
+                };
+            };
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    takeOutCarcasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    ownCarcasses: {
+        parameters: {
+            query?: {
+                /** @description Only carcasses of one supplier; all where nothing is said. */
+                supplier?: string;
+                size?: "all" | "lighter" | "heavier";
+                source?: "own" | "pooled" | "both";
+                /** @description The share of carcasses that a window is to hold; 0.95 where nothing is said. */
+                coverage?: number;
+                /** @description With which it is to hold them; 0.9 where nothing is said. */
+                confidence?: number;
+            };
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What they propose */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCarcassView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    publishOwnCarcasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Versions of other standards that are to cut the same carcass. */
+                    others: string[];
+                    supplier?: string | null;
+                    /** @enum {string} */
+                    size?: "all" | "lighter" | "heavier";
+                    /** @enum {string} */
+                    source?: "own" | "pooled" | "both";
+                    coverage?: number;
+                    confidence?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description What was published, the standard itself first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherStandardView"][];
+                };
+            };
+            409: components["responses"]["Problem"];
+            412: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    ownCarcassesCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A row for each piece; asked as above */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    ownCarcassesEffect: {
+        parameters: {
+            query?: {
+                supplier?: string;
+                size?: "all" | "lighter" | "heavier";
+                source?: "own" | "pooled" | "both";
+                coverage?: number;
+                confidence?: number;
+            };
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its classes, the latest first, with whose band would be another */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TriedClassView"][];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
     people: {
         parameters: {
             query?: never;
@@ -7952,6 +8873,36 @@ export interface operations {
                     "application/json": components["schemas"]["PolicyTrialView"];
                 };
             };
+        };
+    };
+    tryPolicyOverTerm: {
+        parameters: {
+            query?: {
+                /** @description The Monday 15 weeks ago where nothing is said. */
+                from?: string;
+                /** @description 16 weeks where nothing is said. */
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Policy"];
+            };
+        };
+        responses: {
+            /** @description Bands before and after, who moves, and what agreement becomes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TriedTermView"];
+                };
+            };
+            422: components["responses"]["Problem"];
         };
     };
     policyDocument: {
@@ -8794,6 +9745,55 @@ export interface operations {
             428: components["responses"]["Problem"];
         };
     };
+    schoolReport: {
+        parameters: {
+            query?: {
+                /** @description The Monday 15 weeks ago where nothing is said. */
+                from?: string;
+                /** @description 16 weeks where nothing is said. */
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Practicals, passes, yield, cost, agreement, incidents and corrections of these days */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolReportView"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    schoolReportPdf: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The same on a page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     serving: {
         parameters: {
             query: {
@@ -9106,6 +10106,51 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    standardLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How its criteria and windows measure, and what is worth a look in the editor */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardLookView"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    standardLookCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                standard: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A row for each criterion and each window */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
         };
     };
     standardisingSets: {

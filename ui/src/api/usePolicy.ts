@@ -22,6 +22,13 @@ export function usePolicyTrial(draft: Policy) {
   });
 }
 
+/** What would the last term be under it? Asked by hand: it grades every class. */
+export function usePolicyOverTerm() {
+  return useMutation({
+    mutationFn: async (document: Policy) => ({ document, term: await answer(api.POST("/policy/try-term", { body: document })) }),
+  });
+}
+
 /** Publishes a document as the next version of the policy, unless somebody published one since the version it was written on. */
 export function usePublishPolicy() {
   const queries = useQueryClient();

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
 import { answer, api } from "./client";
 
@@ -17,6 +17,23 @@ export function useClassLook(assessment: string) {
   return useQuery({
     queryKey: [...trendsKey, "class", assessment],
     queryFn: () => answer(api.GET("/assessments/{assessment}/look-back", { params: { path: { assessment } } })),
+  });
+}
+
+/** How did this student come on? */
+export function useCourse(student: string) {
+  return useQuery({
+    queryKey: [...trendsKey, "course", student],
+    queryFn: () => answer(api.GET("/students/{student}/course", { params: { path: { student } } })),
+  });
+}
+
+/** What did the school do between these days? Of the last term where none are said. */
+export function useSchoolReport(days: { from?: string; to?: string }) {
+  return useQuery({
+    queryKey: [...trendsKey, "report", days],
+    placeholderData: keepPreviousData,
+    queryFn: () => answer(api.GET("/school-report", { params: { query: days } })),
   });
 }
 

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\InvalidDocument;
 use App\Actions\PublishPolicy;
 use App\Actions\TryPolicy;
+use App\Http\AskedDays;
 use App\Http\JudgedComponents;
 use App\Http\Precondition;
 use App\Http\Resources\PlacedError;
 use App\Http\Resources\PolicyTrialView;
 use App\Http\Resources\PolicyView;
 use App\Http\Resources\TriedClassView;
+use App\Http\Resources\TriedTermView;
 use App\Models\PublishedPolicy;
 use App\Models\PublishedStandard;
 use App\Models\User;
@@ -35,6 +38,8 @@ final class PolicyController
 {
     /** The piece by which the decision rule is explained: about a breast of a training chicken. */
     private const A_PIECE_MG = 300_000;
+
+    private const USUAL_DAYS = 111;
 
     public function __construct(private readonly School $school, private readonly ShippedDocuments $shipped) {}
 
@@ -82,6 +87,25 @@ final class PolicyController
             array_map(TriedClassView::of(...), $trying->try($document, $user)),
             $judged->without($examination->policy),
         ));
+    }
+
+    #[OA\Post(path: '/policy/try-term', operationId: 'tryPolicyOverTerm', description: 'Grades every class of some days under a policy that is not published, and stores nothing.', tags: ['standards'])]
+    #[OA\QueryParameter(name: 'from', description: 'The Monday 15 weeks ago where nothing is said.', schema: new OA\Schema(type: 'string', format: 'date'))]
+    #[OA\QueryParameter(name: 'to', description: '16 weeks where nothing is said.', schema: new OA\Schema(type: 'string', format: 'date'))]
+    #[OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Policy'))]
+    #[OA\Response(response: 200, description: 'Bands before and after, who moves, and what agreement becomes', content: new OA\JsonContent(ref: TriedTermView::class))]
+    #[OA\Response(response: 422, ref: '#/components/responses/Problem')]
+    public function tryTerm(Request $request, TryPolicy $trying, #[CurrentUser] User $user): JsonResponse
+    {
+        Gate::authorize('choose', PublishedStandard::class);
+        $document = Node::decode($request->getContent())->document();
+        $examination = Policy::examine($document);
+        if ($examination->problems !== []) {
+            throw new InvalidDocument('policy', $examination->problems);
+        }
+        $days = AskedDays::of($request, $this->school->today()->startOfWeek()->subWeeks(15), self::USUAL_DAYS);
+
+        return new JsonResponse(TriedTermView::of($days->from, $days->to, $trying->overTerm($document, $days->from, $days->to, $user)));
     }
 
     #[OA\Get(path: '/policy/document', operationId: 'policyDocument', tags: ['standards'])]

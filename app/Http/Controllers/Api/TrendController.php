@@ -55,7 +55,7 @@ final class TrendController
         $notes = $first === null ? [] : DayNote::query()->with('author')->where('on', '>=', $first)->orderBy('on')->orderBy('at')->get()->all();
 
         return new JsonResponse(new TrendsView(
-            array_map(fn(string $key, int $count): TrendStandardView => new TrendStandardView($key, $this->titleOf($key), $count), array_map(strval(...), array_keys($counts)), array_values($counts)),
+            array_map($this->standard(...), array_map(strval(...), array_keys($counts)), array_values($counts)),
             $standard,
             array_map(TrendClassView::of(...), $classes),
             array_values(array_filter(array_map(static fn(Measure $it): ?TrendChartView => TrendChartView::of($it, $classes), Measure::cases()))),
@@ -137,10 +137,11 @@ final class TrendController
         return isset($counts[$key]) ? $key : array_key_first($counts);
     }
 
-    private function titleOf(string $key): string
+    /** @param int $classes that were held by it */
+    private function standard(string $key, int $classes): TrendStandardView
     {
-        $latest = PublishedStandard::latestOf($key);
+        $latest = PublishedStandard::latestOf($key) ?? throw new \LogicException('a class was held by something published');
 
-        return $latest === null ? $key : $this->standards->of($latest)->standard->title;
+        return new TrendStandardView($latest->id, $key, $this->standards->of($latest)->standard->title, $classes);
     }
 }

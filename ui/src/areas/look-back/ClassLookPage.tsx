@@ -10,6 +10,7 @@ import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { Section } from "../../parts/Section";
+import { differenceInWords, signed, valueTitle } from "./factors";
 import { median } from "./median";
 import { TotalsPicture } from "./TotalsPicture";
 
@@ -45,6 +46,7 @@ export function ClassLookPage() {
       ) : (
         <Box sx={{ display: "grid", gap: 4, gridTemplateColumns: "minmax(0, 1fr)" }}>
           <Teach look={look.data} />
+          <Parts look={look.data} />
           <Totals look={look.data} />
         </Box>
       )}
@@ -104,12 +106,77 @@ function Teach({ look: { teach, standard } }: { look: ClassLook }) {
 
 const FEW = 6;
 
+/** Waves, scales and assessors beside each other, where there is more than one. */
+function Parts({ look: { parts } }: { look: ClassLook }) {
+  if (parts.length === 0) return null;
+  const found = parts.filter((it) => it.difference.stands_out);
+
+  return (
+    <Section title="Waves, scales, assessors">
+      <Typography>
+        {found.length === 0
+          ? "None of them stands out."
+          : found
+              .map(
+                (it) =>
+                  `${valueTitle(it.factor, it.difference.value)} stands out: ${signed(it.difference.points?.value ?? 0)} points beside the others.`,
+              )
+              .join(" ")}{" "}
+        Small numbers scatter: what may be chance is in the brackets.
+      </Typography>
+      <Box sx={{ maxWidth: 900, mt: 1 }}>
+        <PlainTable
+          label="Waves, scales, assessors"
+          heads={[
+            { title: "Which" },
+            { title: "Trays", isFigure: true },
+            { title: "Beside the others", isFigure: true },
+            { title: "Lost most at" },
+          ]}
+          minWidth={560}
+        >
+          {parts.map((it) => (
+            <tr key={`${it.factor} ${it.difference.value}`}>
+              <td>{valueTitle(it.factor, it.difference.value)}</td>
+              <FigureCell>{it.difference.trays}</FigureCell>
+              <FigureCell>{differenceInWords(it.difference)}</FigureCell>
+              <td>{it.most === null ? "–" : `${it.most} (−${points(it.lost ?? 0)})`}</td>
+            </tr>
+          ))}
+        </PlainTable>
+      </Box>
+    </Section>
+  );
+}
+
 function Totals({ look }: { look: ClassLook }) {
   const rows = [{ held_on: look.held_on, totals: look.totals, assessment: look.assessment }, ...look.earlier];
 
   return (
     <Section title="Totals, beside earlier classes">
       <TotalsPicture look={look} />
+      {look.components.length > 0 && (
+        <Box sx={{ maxWidth: 720, my: 1.5 }}>
+          <PlainTable
+            label="Components"
+            heads={[
+              { title: "Component" },
+              { title: "Lowest", isFigure: true },
+              { title: "Median", isFigure: true },
+              { title: "Highest", isFigure: true },
+            ]}
+          >
+            {look.components.map((it) => (
+              <tr key={it.title}>
+                <td>{it.title}</td>
+                <FigureCell>{points(it.scores[0] ?? 0, 0)}</FigureCell>
+                <FigureCell>{points(median(it.scores), 0)}</FigureCell>
+                <FigureCell>{points(it.scores.at(-1) ?? 0, 0)}</FigureCell>
+              </tr>
+            ))}
+          </PlainTable>
+        </Box>
+      )}
       <Box sx={{ maxWidth: 720, mt: 1.5 }}>
         <PlainTable
           label="Totals"

@@ -3,21 +3,20 @@ import Typography from "@mui/material/Typography";
 import { useSearchParams } from "react-router";
 import type { Trends } from "../../api/types";
 import { useTrends } from "../../api/useTrends";
-import { Rail } from "../../app/Rail";
 import { Loading } from "../../parts/Loading";
 import { useMassWords } from "../../parts/mass";
 import { Notice, ProblemNotice } from "../../parts/Notice";
-import { Pick } from "../../parts/Pick";
 import { Section } from "../../parts/Section";
 import { ClassesTable } from "./ClassesTable";
 import { ControlPicture } from "./ControlPicture";
 import { DayNotes } from "./DayNotes";
 import { inWords } from "./inWords";
+import { LookFrame } from "./LookFrame";
 import { measureTitles } from "./measures";
 
 /** The classes by one standard as they follow each other: is the last one like those before it? */
 export function OverTime() {
-  const [address, setAddress] = useSearchParams();
+  const [address] = useSearchParams();
   const trends = useTrends(address.get("standard") ?? "");
   if (trends.isPending) return <Loading what="the classes" />;
   if (trends.isLoadingError) return <ProblemNotice problem={trends.error} onRetry={() => void trends.refetch()} />;
@@ -26,27 +25,13 @@ export function OverTime() {
     return <Notice title="Nothing to look back on yet">When the first class is marked, its means stand here, class by class.</Notice>;
 
   return (
-    <Box sx={{ px: { xs: 2, sm: 3 }, py: 2, maxWidth: 1180, width: "100%", mx: "auto" }}>
-      <Rail area="Look back" />
-      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 2, mb: 2 }}>
-        <Typography variant="h1" sx={{ flex: 1, minWidth: 240 }}>
-          Over time
-        </Typography>
-        <Box sx={{ width: { xs: 1, sm: 420 } }}>
-          <Pick
-            label="Classes by"
-            value={standard}
-            options={standards.map((it) => ({ key: it.key, title: `${it.title} (${it.classes})` }))}
-            onPick={(key) => setAddress({ standard: key })}
-          />
-        </Box>
-      </Box>
+    <LookFrame look="time" standard={{ id: standards.find((it) => it.key === standard)?.id ?? "", key: standard }}>
       <Charts trends={trends.data} />
       <Box sx={{ display: "grid", gap: 4, mt: 4, gridTemplateColumns: "minmax(0, 1fr)" }}>
         <DayNotes trends={trends.data} />
         <ClassesTable trends={trends.data} standard={standard} />
       </Box>
-    </Box>
+    </LookFrame>
   );
 }
 

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Group, Student } from "../../api/types";
 import { useKeepStudent, type StudentSent } from "../../api/useRoster";
 import { Field } from "../../parts/Field";
@@ -58,6 +59,9 @@ export function StudentSlip({ student, groups, products, inGroup, onClose }: Stu
           <Button onClick={onClose}>Close</Button>
           {student !== null && (
             <>
+              <Button component={Link} to={`/look-back/students/${student.id}`}>
+                Over the course
+              </Button>
               <Button component="a" href={`/api/v1/students/${student.id}/record.pdf`} target="_blank">
                 Results, PDF
               </Button>

@@ -67,6 +67,7 @@ function CriterionEntry({ criterion, components, onChange, onRemove }: Criterion
 
   return (
     <Entry
+      id={criterion.id}
       title={name}
       onRemove={onRemove}
       note={

@@ -36,6 +36,8 @@ const tabs = {
 } as const;
 type Tab = keyof typeof tabs;
 
+const tabOf = (asked: string | null): Tab => (Object.keys(tabs) as Tab[]).find((it) => it === asked) ?? "cuts";
+
 interface DraftEditorProps {
   from: Draft;
   /** The standard it was opened from; null where it is written from scratch. */
@@ -52,13 +54,13 @@ interface DraftEditorProps {
 export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: DraftEditorProps) {
   const [draft, setDraft] = useState(from);
   const isNew = draft.key !== base?.key;
-  const [tab, setTab] = useState<Tab>("cuts");
   const [chosen, setChosen] = useState<string | null>(null);
   const check = useCheck(draft);
   const words = useMemo(() => schoolWords(check.data?.said ?? {}), [check.data?.said]);
   const publish = usePublishStandard();
   const navigate = useNavigate();
-  const [, setSearch] = useSearchParams();
+  const [search, setSearch] = useSearchParams();
+  const [tab, setTab] = useState<Tab>(() => tabOf(search.get("tab")));
   const isChanged = draft !== from;
   const keeping = useDraftKeeping(draft, isChanged, kept ?? null);
   const isPublished = useRef(false);

@@ -1,9 +1,12 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState, type ReactNode } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
+import { useSearchParams } from "react-router";
 
 interface EntryProps {
+  /** By which an address opens it. */
+  id?: string;
   title: string;
   /** Said beside the title while it is closed. */
   note?: ReactNode;
@@ -14,11 +17,17 @@ interface EntryProps {
 }
 
 /** One thing of a draft in a list: its line, and what can be written over when it is opened. */
-export function Entry({ title, note, always, onRemove, children }: EntryProps) {
-  const [isOpen, setOpen] = useState(false);
+export function Entry({ id, title, note, always, onRemove, children }: EntryProps) {
+  const [address] = useSearchParams();
+  const [isAskedFor] = useState(id !== undefined && address.get("at") === id);
+  const [isOpen, setOpen] = useState(isAskedFor);
+  const place = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (isAskedFor) place.current?.scrollIntoView({ block: "center" });
+  }, [isAskedFor]);
 
   return (
-    <Box role="group" aria-label={title} sx={{ borderBottom: "1px solid", borderColor: "divider", py: 0.75 }}>
+    <Box ref={place} role="group" aria-label={title} sx={{ borderBottom: "1px solid", borderColor: "divider", py: 0.75 }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>
         <Typography variant="h3" component="p" sx={{ flex: 1, minWidth: 150, fontSize: "1.1rem" }}>
           {title}

@@ -35,6 +35,7 @@ export function PlaceEntry({ draft, place, expected, usualMg, move, parts, onCha
 
   return (
     <Entry
+      id={place.id}
       title={nameOf(place)}
       onRemove={isEmpty ? remove : undefined}
       note={

@@ -14,6 +14,7 @@ import { LeavePolicy } from "./LeavePolicy";
 import { ModerationFields } from "./ModerationFields";
 import { PolicyTrial } from "./PolicyTrial";
 import { TakePolicy } from "./TakePolicy";
+import { TermTrial } from "./TermTrial";
 import { WeighingFields } from "./WeighingFields";
 
 /** The policy to write over, beside what it would do. */
@@ -88,6 +89,9 @@ export function PolicyEditor({ policy }: { policy: OpenPolicy }) {
             </Typography>
           )}
         </PolicyTrial>
+      </Box>
+      <Box sx={{ mt: 4 }}>
+        <TermTrial document={document} isSound={isSound} />
       </Box>
       <LeavePolicy isChanged={isChanged} />
     </>

@@ -1,10 +1,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
-import { Link } from "react-router";
-import type { PolicyTrial as Trial, TriedClass } from "../../../api/types";
-import { day, points } from "../../../parts/format";
+import type { PolicyTrial as Trial } from "../../../api/types";
 import { Section } from "../../../parts/Section";
+import { TriedClasses } from "../../../parts/TriedClasses";
 
 interface PolicyTrialProps {
   trial: Trial | undefined;
@@ -64,65 +63,13 @@ export function PolicyTrial({ trial, isAsking, isChanged, places, children }: Po
             Standards judge {trial.uncounted.join(", ")}, and no component counts it: criteria and faults there would bear on no mark.
           </Typography>
         )}
-        {trial?.classes.map((it) => (
-          <TriedClassPart key={it.assessment} tried={it} places={places} />
-        ))}
+        {trial !== undefined && <TriedClasses classes={trial.classes} places={places} />}
         {trial?.problems.length === 0 && trial.classes.length === 0 && (
           <Typography variant="body2" sx={{ color: "text.secondary", mt: 1.5 }}>
             No class has final results yet; the last three stand here once there are some.
           </Typography>
         )}
       </Section>
-    </Box>
-  );
-}
-
-function TriedClassPart({ tried, places }: { tried: TriedClass; places: number }) {
-  const { assessment, title, held_on, results, totals, bands, problem } = tried;
-
-  return (
-    <Box role="group" aria-label={title} sx={{ mt: 2 }}>
-      <Typography variant="h3" sx={{ fontSize: "1.1rem" }}>
-        <Link to={`/sheet/${assessment}`}>{title}</Link>, {day(held_on)}
-      </Typography>
-      {problem !== null && (
-        <Typography variant="body2" sx={{ color: "error.main" }}>
-          {problem}
-        </Typography>
-      )}
-      {problem === null && (
-        <Typography variant="body2" sx={{ color: "text.secondary" }}>
-          {results === 1 ? "1 final result" : `${results} final results`}:{" "}
-          {totals === 0 ? "none would change" : `${totals} would have another total, ${bands.length} another band`}
-        </Typography>
-      )}
-      {bands.length > 0 && (
-        <Box
-          component="table"
-          sx={{
-            borderCollapse: "collapse",
-            width: "100%",
-            mt: 0.5,
-            "& td": { py: 0.25, pr: 1, borderBottom: "1px solid", borderColor: "divider" },
-          }}
-        >
-          <tbody>
-            {bands.map((it) => (
-              <tr key={it.attempt}>
-                <Box component="td" sx={{ typography: "label" }}>
-                  {it.student}
-                </Box>
-                <Box component="td" sx={{ typography: "figure", whiteSpace: "nowrap", textAlign: "right" }}>
-                  {it.total === null ? "–" : points(it.total, 1)} {it.band}
-                </Box>
-                <Box component="td" sx={{ typography: "figure", whiteSpace: "nowrap", textAlign: "right", fontWeight: 600 }}>
-                  → {it.new_total === null ? "–" : points(it.new_total, places)} {it.new_band}
-                </Box>
-              </tr>
-            ))}
-          </tbody>
-        </Box>
-      )}
     </Box>
   );
 }

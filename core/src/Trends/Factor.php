@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace DeftBlade\Core\Trends;
+
+/** What a total should not go with, apart from the student's work. */
+enum Factor: string
+{
+    case ExtraTime = 'extra_time';
+    case Station = 'station';
+    case Wave = 'wave';
+    /** What the tray was weighed at. */
+    case Scale = 'scale';
+    case Assessor = 'assessor';
+    case Delivery = 'delivery';
+}

@@ -1,0 +1,39 @@
+import Box from "@mui/material/Box";
+import type { CourseStandard } from "../../api/types";
+import { points } from "../../parts/format";
+
+const WIDTH = 340;
+const HEIGHT = 120;
+const PAD = 16;
+
+/** The totals of the tries, the first on the left, between 0 and 100. */
+export function TriesPicture({ tries }: { tries: CourseStandard["tries"] }) {
+  const shown = tries.flatMap((it, at) => (it.total === null ? [] : [{ at, total: it.total, id: it.attempt }]));
+  if (shown.length === 0) return null;
+  const x = (at: number): number => PAD + (tries.length === 1 ? 0.5 : at / (tries.length - 1)) * (WIDTH - 2 * PAD);
+  const y = (total: number): number => HEIGHT - PAD - (total / 100) * (HEIGHT - 2 * PAD);
+
+  return (
+    <Box
+      component="svg"
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`Totals: ${shown.map((it) => points(it.total)).join(", ")}`}
+      sx={{ width: "100%", maxWidth: 420, display: "block", "& text": { fontSize: 14, fill: "currentColor", fontFamily: "inherit" } }}
+    >
+      {[0, 50, 100].map((it) => (
+        <line key={it} x1={PAD} x2={WIDTH - PAD} y1={y(it)} y2={y(it)} stroke="currentColor" opacity={it === 50 ? 0.2 : 0.4} />
+      ))}
+      <polyline
+        points={shown.map((it) => `${x(it.at)},${y(it.total)}`).join(" ")}
+        fill="none"
+        stroke="currentColor"
+        opacity={0.4}
+        strokeWidth={2}
+      />
+      {shown.map((it) => (
+        <circle key={it.id} cx={x(it.at)} cy={y(it.total)} r={5} fill="currentColor" />
+      ))}
+    </Box>
+  );
+}

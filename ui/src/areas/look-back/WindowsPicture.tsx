@@ -1,0 +1,76 @@
+import Box from "@mui/material/Box";
+import type { OwnWindow } from "../../api/types";
+import { percent } from "../../parts/format";
+
+const WIDTH = 640;
+const ROW = 40;
+const LEFT = 170;
+const RIGHT = 14;
+
+/** Each piece a row: above the window in force (open), below the one proposed (blue pencil), a line on the median of the school's carcasses. */
+export function WindowsPicture({ pieces, chosen }: { pieces: OwnWindow[]; chosen: string | null }) {
+  const all = pieces.flatMap((it) => [it.low, it.high, it.new_low, it.new_high, it.median]).filter((it) => it !== null);
+  if (all.length === 0) return null;
+  const [least, most] = [Math.min(...all), Math.max(...all)];
+  const x = (value: number): number => LEFT + ((value - least) / (most - least || 1)) * (WIDTH - LEFT - RIGHT);
+  const height = pieces.length * ROW + 26;
+
+  return (
+    <Box
+      component="svg"
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      role="img"
+      aria-label="Windows in force above the ones proposed; the figures are in the table"
+      sx={{
+        width: "100%",
+        display: "block",
+        mb: 1.5,
+        "& text": { fontSize: { xs: 22, sm: 16 }, fill: "currentColor", fontFamily: "inherit" },
+      }}
+    >
+      {pieces.map((it, index) => {
+        const y = index * ROW + 6;
+
+        return (
+          <g key={it.id} fontWeight={it.id === chosen ? 700 : 400}>
+            <text x={0} y={y + 19}>
+              {it.title}
+            </text>
+            {it.low !== null && it.high !== null && (
+              <rect
+                x={x(it.low)}
+                y={y}
+                width={Math.max(2, x(it.high) - x(it.low))}
+                height={11}
+                fill="none"
+                stroke="currentColor"
+                strokeWidth={1.5}
+              />
+            )}
+            {it.new_low !== null && it.new_high !== null && (
+              <Box component="g" sx={{ color: "secondary.main" }}>
+                <rect
+                  x={x(it.new_low)}
+                  y={y + 14}
+                  width={Math.max(2, x(it.new_high) - x(it.new_low))}
+                  height={11}
+                  fill="currentColor"
+                  fillOpacity={0.55}
+                />
+              </Box>
+            )}
+            {it.median !== null && (
+              <line x1={x(it.median)} x2={x(it.median)} y1={y - 3} y2={y + 28} stroke="currentColor" strokeWidth={2.5} />
+            )}
+          </g>
+        );
+      })}
+      <text x={LEFT} y={height - 4}>
+        {percent(least)}
+      </text>
+      <text x={WIDTH - RIGHT} y={height - 4} textAnchor="end">
+        {percent(most)} of the carcass
+      </text>
+    </Box>
+  );
+}

@@ -1,0 +1,32 @@
+import type { FairnessFactor } from "../../api/types";
+
+export const factorTitles: Record<FairnessFactor["factor"], string> = {
+  extra_time: "Extra time",
+  station: "Station",
+  wave: "Wave",
+  scale: "Weighed at",
+  assessor: "Assessor",
+  delivery: "Supplier",
+};
+
+/** How a value of a factor is called. */
+export const valueTitle = (factor: FairnessFactor["factor"], value: string): string => {
+  switch (factor) {
+    case "extra_time":
+      return value === "extra" ? "With extra time" : "Usual time";
+    case "station":
+      return `Station ${value}`;
+    case "wave":
+      return `Wave ${value}`;
+    case "scale":
+    case "assessor":
+    case "delivery":
+      return value;
+  }
+};
+
+export const signed = (figure: number, places = 1): string => `${figure < 0 ? "−" : "+"}${Math.abs(figure).toFixed(places)}`;
+
+/** How far some trays lie beside the others, with what that may as well be. */
+export const differenceInWords = ({ points }: FairnessFactor["values"][number]): string =>
+  points === null ? "too few" : `${signed(points.value)} (${signed(points.low)} to ${signed(points.high)})`;
