@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\ResultRow;
+use DeftBlade\Core\Grading\Component;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\ResultDocument;
@@ -19,6 +20,9 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class ReadClassLook
 {
     private const EARLIER = 5;
+
+    /** Who looks at a class knows whose tray is whose: fewer are compared than over a term, with the caution that they scatter. */
+    private const FEWEST = 3;
 
     /** By station there is one tray, and all of a class come with one delivery: those are seen over many classes only. */
     private const FACTORS = [Factor::Wave, Factor::Scale, Factor::Assessor];
@@ -39,7 +43,7 @@ final readonly class ReadClassLook
             $this->standards->of($assessment->held->standard->latest()),
             $class === null ? [] : self::mostLost($class, $attempts),
             $class === null ? [] : $this->parts($assessment, $class, $attempts),
-            $class === null ? [] : self::components($class, $attempts),
+            $class === null ? [] : self::components($class, $attempts, $earlier),
             self::totalsOf($assessment),
             array_values(array_filter(array_map(static fn(Assessment $it): ?array => ($totals = self::totalsOf($it)) === [] ? null : [$it, $totals], $earlier->all()))),
         );
@@ -56,7 +60,7 @@ final readonly class ReadClassLook
     {
         $trays = array_values($attempts->map(static fn(Attempt $it): MarkedTray => new MarkedTray($it->row, $assessment, $it->student_id, null, $class->held))->all());
         $factors = ReadFairness::factors($trays);
-        $fairness = new Fairness(array_values($factors));
+        $fairness = new Fairness(array_values($factors), self::FEWEST);
         $parts = [];
         foreach (self::FACTORS as $factor) {
             foreach ($fairness->differences($factor) as $difference) {
@@ -69,17 +73,32 @@ final readonly class ReadClassLook
     }
 
     /**
-     * @param Collection<int, Attempt> $attempts
+     * @param Collection<int, Attempt>    $attempts
+     * @param Collection<int, Assessment> $earlier
      *
-     * @return array<string, non-empty-list<float>> scores by title of the component, the lowest first
+     * @return list<ComponentLook> in the order of the policy; what was scored in no tray is left out
      */
-    private static function components(GradedClass $class, Collection $attempts): array
+    private static function components(GradedClass $class, Collection $attempts, Collection $earlier): array
+    {
+        $before = self::scoresOf(self::rowsOf($earlier));
+        $now = self::scoresOf($attempts->map(static fn(Attempt $it): ResultRow => $it->row)->all());
+        $looks = array_map(static fn(Component $it): ?ComponentLook => isset($now[$it->id()]) ? new ComponentLook($it->title(), $now[$it->id()], $before[$it->id()] ?? []) : null, $class->policy->components);
+
+        return array_values(array_filter($looks));
+    }
+
+    /**
+     * @param iterable<ResultRow> $rows
+     *
+     * @return array<string, list<float>> by component, the lowest first
+     */
+    private static function scoresOf(iterable $rows): array
     {
         $scores = [];
-        foreach ($attempts as $attempt) {
-            foreach ($class->of($attempt->id)->scores as $it) {
-                if ($it->score !== null) {
-                    $scores[$it->component->title()][] = $it->score;
+        foreach ($rows as $row) {
+            foreach (get_object_vars($row->scores) as $component => $score) {
+                if (is_int($score) || is_float($score)) {
+                    $scores[(string) $component][] = (float) $score;
                 }
             }
         }
@@ -89,6 +108,16 @@ final readonly class ReadClassLook
 
             return $of;
         }, $scores);
+    }
+
+    /**
+     * @param Collection<int, Assessment> $assessments
+     *
+     * @return list<ResultRow> that are done, and that nobody marks a second time just now
+     */
+    private static function rowsOf(Collection $assessments): array
+    {
+        return array_values(ResultRow::query()->whereIn('assessment_id', $assessments->modelKeys())->where('status', Status::Final)->whereRaw("second_open::text = '[]'")->get()->all());
     }
 
     /**

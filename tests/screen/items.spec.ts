@@ -55,14 +55,17 @@ test("a window of the school’s own carcasses", () => {
   const standard = JSON.parse(execFileSync("php", ["-r", shipped], { encoding: "utf8" })) as { pieces: { id: string }[] };
   const piece = standard.pieces[0]?.id ?? "";
   const shares = Array.from({ length: 43 }, () => 0.15 + 0.02 * (random() + random() + random()));
-  const { pieces } = compute<{ pieces: { id: string; n: number; median: number; mad_sd: number; k: number; low: number; high: number }[] }>("recalibrate", {
-    format: "deft-blade.recalibrate/1",
-    standard,
-    records: shares.map((it) => ({ ap_mg: 2_000_000, pieces: { [piece]: Math.round(2_000_000 * it) }, bins: {} })),
-    coverage: 0.9,
-    confidence: 0.99,
-    at_least: 20,
-  });
+  const { pieces } = compute<{ pieces: { id: string; n: number; median: number; mad_sd: number; k: number; low: number; high: number }[] }>(
+    "recalibrate",
+    {
+      format: "deft-blade.recalibrate/1",
+      standard,
+      records: shares.map((it) => ({ ap_mg: 2_000_000, pieces: { [piece]: Math.round(2_000_000 * it) }, bins: {} })),
+      coverage: 0.9,
+      confidence: 0.99,
+      at_least: 20,
+    },
+  );
   const told = pieces.find((it) => it.id === piece);
   const weighed = shares.map((it) => Math.round(2_000_000 * it) / 2_000_000);
   const median = jStat.median(weighed);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Actions\ClassLook;
+use App\Actions\ComponentLook;
 use App\School\School;
 use DeftBlade\Core\Practice\MostLost;
 use OpenApi\Attributes as OA;
@@ -66,7 +67,7 @@ final readonly class ClassLookView
             $practised->standard->title,
             array_map(static fn(MostLost $it): TeachView => TeachView::of($it, $practised, $steps, $sentences), $look->most),
             array_map(ClassPartView::of(...), $look->parts),
-            array_map(static fn(string|int $id, array $scores): ComponentLookView => new ComponentLookView((string) $id, $scores), array_keys($look->components), array_values($look->components)),
+            array_map(static fn(ComponentLook $it): ComponentLookView => new ComponentLookView($school->vocabulary()->say($it->title), $it->scores, $it->earlier), $look->components),
             $look->totals,
             array_map(static fn(array $it): EarlierTotalsView => EarlierTotalsView::of(...$it), $look->earlier),
         );

@@ -6,14 +6,16 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-/** A component of the policy by its id and title. */
+/** How one component of a student came on: the mean of the first tries beside that of as many last ones. */
 #[OA\Schema]
 final readonly class CourseComponentView
 {
     public function __construct(
         #[OA\Property]
-        public string $id,
-        #[OA\Property]
         public string $title,
+        #[OA\Property]
+        public float $first,
+        #[OA\Property(nullable: true, description: 'Null while one try is all there is.')]
+        public ?float $last,
     ) {}
 }

@@ -19,8 +19,7 @@ use OpenApi\Attributes as OA;
 final readonly class CourseView
 {
     /**
-     * @param list<CourseComponentView> $components
-     * @param list<CourseStandardView>  $standards
+     * @param list<CourseStandardView> $standards
      */
     private function __construct(
         #[OA\Property(format: 'uuid')]
@@ -33,8 +32,6 @@ final readonly class CourseView
         public string $from,
         #[OA\Property(format: 'date')]
         public string $to,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CourseComponentView::class), description: 'Of the policy in force, in its order.')]
-        public array $components,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CourseStandardView::class), description: 'In the order in which they were first tried.')]
         public array $standards,
     ) {}
@@ -43,6 +40,7 @@ final readonly class CourseView
     public static function of(Student $student, CarbonImmutable $from, CarbonImmutable $to, array $standards, School $school): self
     {
         $policy = Policy::read(Node::of($school->said(PublishedPolicy::inForce()->document), 'policy'));
+        $titles = array_column(array_map(static fn(Component $it): array => [$it->id(), $it->title()], $policy->components), 1, 0);
 
         return new self(
             $student->id,
@@ -50,8 +48,7 @@ final readonly class CourseView
             $student->group->fullName(),
             $from->toDateString(),
             $to->toDateString(),
-            array_map(static fn(Component $it): CourseComponentView => new CourseComponentView($it->id(), $it->title()), $policy->components),
-            array_map(static fn(CourseStandard $it): CourseStandardView => CourseStandardView::of($it, $school), $standards),
+            array_map(static fn(CourseStandard $it): CourseStandardView => CourseStandardView::of($it, $titles, $school), $standards),
         );
     }
 }

@@ -33,17 +33,25 @@ final class Line
     public static function within(array $groups, array $x, array $y, float $confidence): ?Interval
     {
         [$x, $y] = [self::offMeans($groups, $x), self::offMeans($groups, $y)];
-        $product = static fn(array $ones, array $others): float => array_sum(array_map(static fn(float $one, float $other): float => $one * $other, $ones, $others));
-        $spread = $product($x, $x);
+        $spread = self::product($x, $x);
         $degrees = count($x) - count(array_unique($groups)) - 1;
         if ($degrees < 1 || $spread <= self::NOTHING) {
             return null;
         }
-        $slope = $product($x, $y) / $spread;
+        $slope = self::product($x, $y) / $spread;
         $left = array_map(static fn(float $at, float $value): float => $value - $slope * $at, $x, $y);
-        $wide = StudentT::within($confidence, $degrees) * sqrt($product($left, $left) / $degrees / $spread);
+        $wide = StudentT::within($confidence, $degrees) * sqrt(self::product($left, $left) / $degrees / $spread);
 
         return new Interval($slope, $slope - $wide, $slope + $wide);
+    }
+
+    /**
+     * @param list<float> $ones
+     * @param list<float> $others as many
+     */
+    private static function product(array $ones, array $others): float
+    {
+        return array_sum(array_map(static fn(float $one, float $other): float => $one * $other, $ones, $others));
     }
 
     /**

@@ -21,8 +21,11 @@ final readonly class Fairness
 
     private const MG_PER_KG = 1_000_000;
 
-    /** @param list<FactorTray> $trays */
-    public function __construct(private array $trays) {}
+    /**
+     * @param list<FactorTray> $trays
+     * @param int              $fewest trays on each side that are compared
+     */
+    public function __construct(private array $trays, private int $fewest = self::FEWEST) {}
 
     public function trays(): int
     {
@@ -68,7 +71,7 @@ final readonly class Fairness
         $compared = array_values(array_filter($this->trays, static fn(FactorTray $it): bool => count($sides[$it->class]) === 2));
         $has = array_map(static fn(FactorTray $it): float => $it->has($factor, $value) ? 1.0 : 0.0, $compared);
         [$with, $without] = [(int) array_sum($has), count($has) - (int) array_sum($has)];
-        $isEnough = min($with, $without) >= self::FEWEST;
+        $isEnough = min($with, $without) >= $this->fewest;
 
         return new Difference($factor, $value, $with, $without, $isEnough ? Line::within(self::classes($compared), $has, array_map(static fn(FactorTray $it): float => $it->total, $compared), self::CONFIDENCE) : null);
     }
@@ -85,7 +88,7 @@ final readonly class Fairness
         $means = array_map(static fn(array $of): float => array_sum($of) / count($of), $totals);
         $ones = array_values(array_intersect_key($means, array_filter($with)));
         $others = array_values(array_diff_key($means, array_filter($with)));
-        $isEnough = min(count($ones), count($others)) >= self::FEWEST;
+        $isEnough = min(count($ones), count($others)) >= $this->fewest;
 
         return new Difference(Factor::Delivery, $value, count(array_filter($count)), count($count) - count(array_filter($count)), $isEnough ? MeanDifference::between($ones, $others, self::CONFIDENCE) : null);
     }

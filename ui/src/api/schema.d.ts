@@ -3080,6 +3080,8 @@ export interface components {
             title: string;
             /** @description Of a hundred, the lowest first. */
             scores: number[];
+            /** @description Of the earlier classes together, the lowest first. */
+            earlier: number[];
         };
         /** @description A temperature at the core of a container. */
         CoolingReadingView: {
@@ -3184,10 +3186,16 @@ export interface components {
             name: string;
             count: number;
         };
-        /** @description A component of the policy by its id and title. */
+        /** @description How one component of a student came on: the mean of the first tries beside that of as many last ones. */
         CourseComponentView: {
-            id: string;
             title: string;
+            /** Format: float */
+            first: number;
+            /**
+             * Format: float
+             * @description Null while one try is all there is.
+             */
+            last: number | null;
         };
         /** @description The tries of a student at one standard. */
         CourseStandardView: {
@@ -3201,6 +3209,9 @@ export interface components {
             standard_ms: number | null;
             /** @description The first first. */
             tries: components["schemas"]["CourseTryView"][];
+            /** @description How many tries at each end the components are means of. */
+            compared: number;
+            components: components["schemas"]["CourseComponentView"][];
             /** @description What cost most over all of them; trays are tries. */
             lost: components["schemas"]["TeachView"][];
         };
@@ -3235,8 +3246,6 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
-            /** @description Of the policy in force, in its order. */
-            components: components["schemas"]["CourseComponentView"][];
             /** @description In the order in which they were first tried. */
             standards: components["schemas"]["CourseStandardView"][];
         };

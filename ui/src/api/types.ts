@@ -109,7 +109,6 @@ export type Trends = Schemas["TrendsView"];
 export type TrendChart = Schemas["TrendChartView"];
 export type TrendClass = Schemas["TrendClassView"];
 export type TriedTerm = Schemas["TriedTermView"];
-export type Course = Schemas["CourseView"];
 export type CourseStandard = Schemas["CourseStandardView"];
 export type SchoolReport = Schemas["SchoolReportView"];
 export type ClassPart = Schemas["ClassPartView"];

@@ -20,9 +20,9 @@ interface CarcassQuestionsProps {
 export function CarcassQuestions({ own: { suppliers, files }, asked, onAsk }: CarcassQuestionsProps) {
   const { supplier = "", size = "all", source = "own", coverage = 0.95, confidence = 0.9 } = asked;
   const withSupplier = (key: string): CarcassQuestion => {
-    const { supplier: _, ...rest } = asked;
+    const all = { size, source, coverage, confidence };
 
-    return key === "" ? rest : { ...rest, supplier: key };
+    return key === "" ? all : { ...all, supplier: key };
   };
 
   return (

@@ -164,6 +164,7 @@ function Totals({ look }: { look: ClassLook }) {
               { title: "Lowest", isFigure: true },
               { title: "Median", isFigure: true },
               { title: "Highest", isFigure: true },
+              { title: "Median of earlier classes", isFigure: true },
             ]}
           >
             {look.components.map((it) => (
@@ -172,6 +173,7 @@ function Totals({ look }: { look: ClassLook }) {
                 <FigureCell>{points(it.scores[0] ?? 0, 0)}</FigureCell>
                 <FigureCell>{points(median(it.scores), 0)}</FigureCell>
                 <FigureCell>{points(it.scores.at(-1) ?? 0, 0)}</FigureCell>
+                <FigureCell>{it.earlier.length === 0 ? "–" : points(median(it.earlier), 0)}</FigureCell>
               </tr>
             ))}
           </PlainTable>

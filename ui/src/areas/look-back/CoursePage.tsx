@@ -2,10 +2,10 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Link, useParams } from "react-router";
-import type { Course, CourseStandard } from "../../api/types";
+import type { CourseStandard } from "../../api/types";
 import { useCourse } from "../../api/useTrends";
 import { Rail } from "../../app/Rail";
-import { clock, counted, day, percent, points } from "../../parts/format";
+import { clock, counted, percent, points } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
@@ -31,7 +31,7 @@ export function CoursePage() {
         <Box sx={{ flex: 1, minWidth: 240 }}>
           <Typography variant="h1">{name}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
-            {group}. {counted(tries, "released result")} from {day(from)} to {day(to)}.
+            {group}. {counted(tries, "released result")} from {from} to {to}.
           </Typography>
         </Box>
         <Button onClick={() => window.print()} sx={{ "@media print": { display: "none" } }}>
@@ -43,54 +43,38 @@ export function CoursePage() {
       )}
       <Box sx={{ display: "grid", gap: 3.5, gridTemplateColumns: "minmax(0, 1fr)" }}>
         {standards.map((it) => (
-          <OneStandard key={it.id} course={course.data} standard={it} />
+          <OneStandard key={it.id} standard={it} />
         ))}
       </Box>
     </Box>
   );
 }
 
-function OneStandard({
-  course: { components },
-  standard: { title, tries, lost, standard_ms: standardMs },
-}: {
-  course: Course;
-  standard: CourseStandard;
-}) {
-  const shown = components.filter(({ id }) => tries.some((it) => typeof it.scores[id] === "number"));
+function OneStandard({ standard }: { standard: CourseStandard }) {
+  const { title, tries, lost, components, compared } = standard;
   const recurring = lost.filter((it) => it.times >= Math.min(RECURRING, tries.length)).slice(0, TO_TALK_ABOUT);
 
   return (
     <Section title={title}>
-      <Box sx={{ display: "grid", gap: 2, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 4fr) minmax(0, 8fr)" } }}>
+      <Box sx={{ display: "grid", gap: 3, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" } }}>
         <Box>
           <TriesPicture tries={tries} />
-          <Typography>{totalsInWords(tries)}</Typography>
+          <Typography sx={{ mb: 1 }}>{totalsInWords(tries)}</Typography>
+          <Tries standard={standard} />
         </Box>
         <PlainTable
-          label={`Tries at ${title}`}
+          label={`Components of ${title}`}
           heads={[
-            { title: "Day" },
-            { title: "Total", isFigure: true },
-            { title: "Band", isFigure: true },
-            { title: "Yield", isFigure: true },
-            { title: standardMs === null ? "Time" : `Time (${clock(standardMs)})`, isFigure: true },
-            ...shown.map((it) => ({ title: it.title, isFigure: true })),
+            { title: "Of a hundred" },
+            { title: compared === 1 ? "First try" : `First ${compared}`, isFigure: true },
+            ...(tries.length > 1 ? [{ title: compared === 1 ? "Last try" : `Last ${compared}`, isFigure: true }] : []),
           ]}
-          minWidth={360 + shown.length * 90}
         >
-          {tries.map((it) => (
-            <tr key={it.attempt}>
-              <td>
-                <Link to={`/result/${it.attempt}`}>{it.held_on}</Link>
-              </td>
-              <FigureCell>{it.total === null ? "–" : points(it.total)}</FigureCell>
-              <FigureCell>{it.band ?? "–"}</FigureCell>
-              <FigureCell>{it.yield === null ? "–" : percent(it.yield)}</FigureCell>
-              <FigureCell>{it.running_ms === null ? "–" : clock(it.running_ms)}</FigureCell>
-              {shown.map(({ id }) => (
-                <FigureCell key={id}>{typeof it.scores[id] === "number" ? points(it.scores[id], 0) : "–"}</FigureCell>
-              ))}
+          {components.map((it) => (
+            <tr key={it.title}>
+              <td>{it.title}</td>
+              <FigureCell>{points(it.first, 0)}</FigureCell>
+              {tries.length > 1 && <FigureCell>{it.last === null ? "–" : points(it.last, 0)}</FigureCell>}
             </tr>
           ))}
         </PlainTable>
@@ -110,6 +94,33 @@ function OneStandard({
         </Box>
       )}
     </Section>
+  );
+}
+
+function Tries({ standard: { title, tries, standard_ms: standardMs } }: { standard: CourseStandard }) {
+  return (
+    <PlainTable
+      label={`Tries at ${title}`}
+      heads={[
+        { title: "Day" },
+        { title: "Total", isFigure: true },
+        { title: "Band", isFigure: true },
+        { title: "Yield", isFigure: true },
+        { title: standardMs === null ? "Time" : `Time (${clock(standardMs)})`, isFigure: true },
+      ]}
+    >
+      {tries.map((it) => (
+        <tr key={it.attempt}>
+          <Box component="td" sx={{ whiteSpace: "nowrap" }}>
+            <Link to={`/result/${it.attempt}`}>{it.held_on}</Link>
+          </Box>
+          <FigureCell>{it.total === null ? "–" : points(it.total)}</FigureCell>
+          <FigureCell>{it.band ?? "–"}</FigureCell>
+          <FigureCell>{it.yield === null ? "–" : percent(it.yield)}</FigureCell>
+          <FigureCell>{it.running_ms === null ? "–" : clock(it.running_ms)}</FigureCell>
+        </tr>
+      ))}
+    </PlainTable>
   );
 }
 

@@ -3,7 +3,7 @@ import Typography from "@mui/material/Typography";
 import { Link, useParams } from "react-router";
 import type { Fairness, FairnessFactor } from "../../api/types";
 import { useFairness } from "../../api/useStandardLook";
-import { counted, percent } from "../../parts/format";
+import { counted, lowerFirst, percent } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
@@ -18,9 +18,10 @@ export function FairnessPage() {
   const fairness = useFairness(standard);
   if (fairness.isPending) return <Loading what="the differences" />;
   if (fairness.isLoadingError) return <ProblemNotice problem={fairness.error} onRetry={() => void fairness.refetch()} />;
-  const { trays, at_least: atLeast, factors, key, standard: id } = fairness.data;
-  const found = factors.flatMap((factor) => factor.values.filter((it) => it.stands_out).map((it) => valueTitle(factor.factor, it.value)));
-  const compared = factors.flatMap((it) => it.values).filter((it) => it.points !== null).length;
+  const { trays, at_least: atLeast, factors, size, pieces, key, standard: id } = fairness.data;
+  const found = factors.flatMap(standingOut);
+  const differences = factors.flatMap((it) => it.values.map((value) => value.points));
+  const compared = [...differences, size.per_kg, ...pieces.map((it) => it.per_kg)].filter((it) => it !== null).length;
 
   return (
     <LookFrame look="fairness" standard={{ id, key }}>
@@ -32,8 +33,8 @@ export function FairnessPage() {
             : `Over ${counted(trays, "tray")} these stand out: ${found.join(", ")}.`}
       </Typography>
       <Typography variant="body2" sx={{ color: "text.secondary", mt: 1, mb: 3, maxWidth: 900 }}>
-        Each tray is held against the mean of its own class, so that a hard day does not look like a station. The line is what the
-        difference may as well be (95 %). Of {compared} comparisons about {Math.max(1, Math.round(compared / 20))}{" "}
+        Trays are compared within their own class, so that a hard day does not look like a station; suppliers by the means of their classes.
+        The line is what the difference may as well be (95 %). Of {compared} comparisons about {Math.max(1, Math.round(compared / 20))}{" "}
         {compared < 30 ? "stands" : "stand"} out by chance alone. A difference is a reason to look, never a verdict on a person: fewer than{" "}
         {atLeast} trays on one side are not compared. <a href={`/api/v1/standards/${id}/fairness.csv`}>CSV</a>
       </Typography>
@@ -47,6 +48,13 @@ export function FairnessPage() {
       </Box>
     </LookFrame>
   );
+}
+
+/** Of two values one stands out as the other does: then the factor is named. */
+function standingOut({ factor, values }: FairnessFactor): string[] {
+  const found = values.filter((it) => it.stands_out);
+
+  return values.length === 2 && found.length > 0 ? [lowerFirst(factorTitles[factor])] : found.map((it) => valueTitle(factor, it.value));
 }
 
 function FactorTable({ factor: { factor, values } }: { factor: FairnessFactor }) {
@@ -94,7 +102,10 @@ function Size({ fairness: { size, pieces, standard } }: { fairness: Fairness }) 
       </Typography>
       {wrong.length > 0 && (
         <Typography sx={{ mt: 1 }}>
-          The share of {wrong.map((it) => it.title).join(", ")} goes with the size: windows that are shares do not fit every carcass there.{" "}
+          The share of {wrong.map((it) => it.title).join(", ")} goes with the size
+          {size.stands_out
+            ? ": there the windows, which are shares, do not fit every carcass."
+            : `. Of ${pieces.length} pieces one may by chance; where the total goes with it too, the windows do not fit.`}{" "}
           <Link to={`/look-back/standards/${standard}/carcasses`}>Look at the lighter and the heavier half</Link>.
         </Typography>
       )}

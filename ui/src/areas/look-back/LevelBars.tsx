@@ -11,10 +11,10 @@ export function LevelBars({ levels }: { levels: CriterionLook["levels"] }) {
     <Box
       role="img"
       aria-label={levels.map((it, index) => `step ${index + 1}: ${it.given}`).join(", ")}
-      sx={{ display: "flex", gap: 0.5, alignItems: "end" }}
+      sx={{ display: "flex", gap: "2px", alignItems: "end" }}
     >
       {levels.map((it, index) => (
-        <Box key={index} title={it.text} sx={{ width: 34, textAlign: "center" }}>
+        <Box key={index} title={it.text} sx={{ width: 27, textAlign: "center" }}>
           <Box
             sx={{
               height: Math.max(1, (it.given / most) * HEIGHT),

@@ -51,6 +51,9 @@ export function OwnWindows({ own, asked }: { own: OwnCarcasses; asked: CarcassQu
         </Box>
         <Box>
           <WindowsPicture pieces={own.pieces} chosen={chosen} />
+          <Typography variant="body2" sx={{ mb: 1.5 }}>
+            Open: in force. Blue: proposed. The line is the median of the school’s carcasses.
+          </Typography>
           <PlainTable
             label="Windows"
             heads={[

@@ -33,7 +33,9 @@ export function StandardLookPage() {
 }
 
 function Findings({ look }: { look: StandardLook }) {
-  const { findings, trays, at_least: atLeast, standard } = look;
+  const { trays, at_least: atLeast, standard } = look;
+  const never = look.findings.filter((it) => it.kind === "level_never_given");
+  const findings = look.findings.filter((it) => it.kind !== "level_never_given");
   const { may_publish: mayPublish } = useUser();
 
   return (
@@ -43,7 +45,7 @@ function Findings({ look }: { look: StandardLook }) {
           {counted(trays, "tray")} {trays === 1 ? "is" : "are"} marked to the end; on fewer than {atLeast} nothing is said of the standard.
         </Typography>
       )}
-      {trays >= atLeast && findings.length === 0 && <Typography>Nothing on {counted(trays, "tray")}.</Typography>}
+      {trays >= atLeast && look.findings.length === 0 && <Typography>Nothing on {counted(trays, "tray")}.</Typography>}
       <Box component="ul" aria-label="Worth a look" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {findings.map((it, index) => (
           <Box
@@ -63,16 +65,24 @@ function Findings({ look }: { look: StandardLook }) {
           </Box>
         ))}
       </Box>
+      {never.length > 0 && (
+        <Typography sx={{ mt: 1 }}>
+          {counted(never.length, "step")} of {counted(new Set(never.map((it) => it.place)).size, "criterion", "criteria")}{" "}
+          {never.length === 1 ? "was" : "were"} never given; below {never.length === 1 ? "it stands" : "they stand"} at 0 in red. Take such
+          a step away, or say it so that it can be met.
+        </Typography>
+      )}
     </Section>
   );
 }
 
 function Criteria({ look: { criteria, alpha, key, standard } }: { look: StandardLook }) {
+  const { may_publish: mayPublish } = useUser();
   const shown = criteria.filter((it) => it.difficulty !== null && it.discrimination !== null);
 
   return (
     <Section title="Criteria">
-      <Box sx={{ display: "grid", gap: 3, gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 5fr) minmax(0, 7fr)" } }}>
+      <Box sx={{ display: "grid", gap: 3, gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 330px) minmax(0, 1fr)" } }}>
         <Box>
           {shown.length > 0 && <ItemsPicture criteria={criteria} />}
           <Typography>
@@ -94,9 +104,14 @@ function Criteria({ look: { criteria, alpha, key, standard } }: { look: Standard
         >
           {criteria.map((it) => (
             <tr key={it.id}>
-              <td>
-                {numberOf(criteria, it.id)} {it.title}
-              </td>
+              <Box component="td" sx={{ minWidth: 230 }}>
+                {numberOf(criteria, it.id)}{" "}
+                {mayPublish ? (
+                  <Link to={`/standards/${standard}/edit?tab=criteria&at=${encodeURIComponent(it.id)}`}>{it.title}</Link>
+                ) : (
+                  it.title
+                )}
+              </Box>
               <FigureCell>{it.trays}</FigureCell>
               <FigureCell>{it.difficulty === null ? "–" : percent(it.difficulty, 0)}</FigureCell>
               <FigureCell>{it.discrimination === null ? "–" : it.discrimination.toFixed(2).replace("-", "−")}</FigureCell>
@@ -134,7 +149,7 @@ function Windows({ look: { windows, in_time: inTime, timed, standard_ms: standar
               <Box component="td" aria-hidden sx={{ width: "40%" }}>
                 {it.within !== null && (
                   <Box sx={{ height: 12, border: "1px solid", borderColor: "text.primary" }}>
-                    <Box sx={{ height: 1, width: percent(it.within), bgcolor: "text.primary", opacity: 0.65 }} />
+                    <Box sx={{ height: 1, width: `${it.within * 100}%`, bgcolor: "text.primary", opacity: 0.65 }} />
                   </Box>
                 )}
               </Box>

@@ -12,6 +12,7 @@ export function findingInWords({ kind, title, other, step, step_number: number, 
       return `${title}: only ${percent(figure, 0)} of its points are given (${on}). Teach it, or describe a step that can be reached.`;
     case "criterion_apart":
       return `${title} goes with the other criteria by ${two} only (${on}): who does well elsewhere does no better here. Look whether its steps can be seen.`;
+    // Many of them are of no use one by one.
     case "level_never_given":
       return `${title}: step ${number}, “${step}”, was never given (${on}). Take it away, or say it so that it can be met.`;
     case "criteria_alike":
