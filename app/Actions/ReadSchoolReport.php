@@ -10,6 +10,7 @@ use App\Models\AppealOutcome;
 use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\Release;
+use App\Models\ResultRow;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Capture\CaptureKind;
@@ -43,11 +44,17 @@ final readonly class ReadSchoolReport
             array_filter(array_map(static fn(string $it): int => $incidents[$it] ?? 0, array_combine($kinds, $kinds))),
             $facts->where('kind', CaptureKind::Look->value)->filter(static fn(Capture $it): bool => is_numeric($it->payload->core_c ?? null) && $it->payload->core_c > CarcassLooked::WARMEST_C)->count(),
             $facts->where('kind', CaptureKind::Refused->value)->count(),
-            $facts->where('kind', CaptureKind::Void->value)->count(),
+            $facts->where('kind', CaptureKind::Void->value)->whereNotIn('attempt_id', self::markedAgain())->count(),
             Release::query()->whereIn('attempt_id', $attempts)->where('version', '>', 1)->count(),
             $appeals->count(),
             $appeals->filter(self::isUpheld(...))->count(),
         );
+    }
+
+    /** @return list<string> trays that somebody marks a second time just now: what the first assessor takes back there is told to nobody */
+    private static function markedAgain(): array
+    {
+        return array_values(ResultRow::query()->whereRaw("second_open::text <> '[]'")->get('attempt_id')->map(static fn(ResultRow $it): string => $it->attempt_id)->all());
     }
 
     private static function isUpheld(Appeal $appeal): bool

@@ -264,6 +264,19 @@ test("no violation of weight in the look back", async ({ page }) => {
   await page.getByRole("group", { name: "Class by class" }).getByRole("link").first().click();
   await page.getByRole("heading", { name: "What to teach next" }).waitFor();
   await expectNoViolation(page, "a class looked back on");
+  await page.goBack();
+  for (const [look, sign] of [
+    ["The standard", "Worth a look in the editor"],
+    ["Own carcasses", "With other schools"],
+    ["Fairness", "Size of the carcass"],
+  ] as const) {
+    await page.getByRole("button", { name: look }).click();
+    await page.getByRole("heading", { name: sign }).waitFor();
+    await expectNoViolation(page, look);
+  }
+  await page.getByRole("link", { name: "School report" }).click();
+  await page.getByRole("heading", { name: "Results" }).waitFor();
+  await expectNoViolation(page, "the report of a school");
 });
 
 test("no violation of weight where practice is taught", async ({ page }) => {
