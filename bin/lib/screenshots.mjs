@@ -75,10 +75,6 @@ await picture("both-looks", {}, async (page) => {
   await page.getByRole("link", { name: /too far apart/ }).click();
   await page.getByRole("group").filter({ hasText: "agree on a step" }).waitFor();
 });
-await picture("agreement", {}, async (page) => {
-  await page.goto("/agreement");
-  await page.getByRole("region", { name: "Totals" }).waitFor();
-});
 await picture("standard-bird", {}, standard(/^Chicken, eight pieces \d/, "thigh.left"));
 await picture("brief", { height: 1000 }, async (page) => {
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Brief" }).click();
@@ -142,5 +138,10 @@ execFileSync("php", ["artisan", "db:seed", "--class=DemoYear", "--force", "--qui
 await picture("look-back", { height: 1000 }, async (page) => {
   await page.goto("/look-back");
   await page.getByText("after “Birds from another supplier”").waitFor();
+});
+await picture("own-carcasses", { height: 1240 }, async (page) => {
+  await page.goto("/look-back?standard=chicken-eight-piece");
+  await page.getByRole("button", { name: "Own carcasses" }).click();
+  await page.getByText(/^Of \d+ released results/).waitFor();
 });
 await browser.close();

@@ -56,43 +56,57 @@ function OneStandard({ standard }: { standard: CourseStandard }) {
 
   return (
     <Section title={title}>
-      <Box sx={{ display: "grid", gap: 3, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" } }}>
+      <Box
+        sx={{
+          display: "grid",
+          gap: 3,
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" },
+          "@media print": {
+            gridTemplateColumns: "minmax(0, 1fr) minmax(0, 1fr)",
+            fontSize: 12,
+            "& p, & td, & th, & li": { fontSize: 12 },
+            "& svg": { maxHeight: 70 },
+          },
+        }}
+      >
         <Box>
           <TriesPicture tries={tries} />
           <Typography sx={{ mb: 1 }}>{totalsInWords(tries)}</Typography>
           <Tries standard={standard} />
         </Box>
-        <PlainTable
-          label={`Components of ${title}`}
-          heads={[
-            { title: "Of a hundred" },
-            { title: compared === 1 ? "First try" : `First ${compared}`, isFigure: true },
-            ...(tries.length > 1 ? [{ title: compared === 1 ? "Last try" : `Last ${compared}`, isFigure: true }] : []),
-          ]}
-        >
-          {components.map((it) => (
-            <tr key={it.title}>
-              <td>{it.title}</td>
-              <FigureCell>{points(it.first, 0)}</FigureCell>
-              {tries.length > 1 && <FigureCell>{it.last === null ? "–" : points(it.last, 0)}</FigureCell>}
-            </tr>
-          ))}
-        </PlainTable>
-      </Box>
-      {recurring.length > 0 && (
-        <Box
-          component="ul"
-          aria-label={`To talk about at ${title}`}
-          sx={{ m: 0, mt: 1.5, p: 0, listStyle: "none", display: "grid", gap: 0.75 }}
-        >
-          {recurring.map((it) => (
-            <Typography component="li" key={it.title}>
-              <b>{it.title}</b>, in {it.times} of {counted(it.trays, "try", "tries")}, −{points(it.points)} a try.
-              {it.aim !== null && ` ${it.aim}`}
-            </Typography>
-          ))}
+        <Box>
+          <PlainTable
+            label={`Components of ${title}`}
+            heads={[
+              { title: "Of a hundred" },
+              { title: compared === 1 ? "First try" : `First ${compared}`, isFigure: true },
+              ...(tries.length > 1 ? [{ title: compared === 1 ? "Last try" : `Last ${compared}`, isFigure: true }] : []),
+            ]}
+          >
+            {components.map((it) => (
+              <tr key={it.title}>
+                <td>{it.title}</td>
+                <FigureCell>{points(it.first, 0)}</FigureCell>
+                {tries.length > 1 && <FigureCell>{it.last === null ? "–" : points(it.last, 0)}</FigureCell>}
+              </tr>
+            ))}
+          </PlainTable>
+          {recurring.length > 0 && (
+            <Box
+              component="ul"
+              aria-label={`To talk about at ${title}`}
+              sx={{ m: 0, mt: 1.5, p: 0, listStyle: "none", display: "grid", gap: 0.75 }}
+            >
+              {recurring.map((it) => (
+                <Typography component="li" key={it.title}>
+                  <b>{it.title}</b>, in {it.times} of {counted(it.trays, "try", "tries")}, −{points(it.points)} a try.
+                  {it.aim !== null && ` ${it.aim}`}
+                </Typography>
+              ))}
+            </Box>
+          )}
         </Box>
-      )}
+      </Box>
     </Section>
   );
 }

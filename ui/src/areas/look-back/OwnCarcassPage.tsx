@@ -35,8 +35,9 @@ export function OwnCarcassPage() {
         <OwnWindows own={own.data} asked={asked} />
         {own.data.proposes && (
           <Section title="What it would have changed">
-            <CarcassEffect standard={standard} asked={asked} />
-            <Publish own={own.data} asked={asked} isOld={own.isPlaceholderData} />
+            <CarcassEffect standard={standard} asked={asked}>
+              <Publish own={own.data} asked={asked} isOld={own.isPlaceholderData} />
+            </CarcassEffect>
           </Section>
         )}
         <CarcassOpenData own={own.data} />

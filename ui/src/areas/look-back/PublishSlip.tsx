@@ -22,7 +22,7 @@ export function PublishSlip({ own, asked, onClose }: PublishSlipProps) {
   const [seen] = useState(own);
   if (publish.data !== undefined)
     return (
-      <Slip title="Published" width="sm" onClose={onClose}>
+      <Slip title="Published" onClose={onClose}>
         <Box component="ul" sx={{ pl: 2.5 }}>
           {publish.data.map((it) => (
             <li key={it.id}>
@@ -36,7 +36,18 @@ export function PublishSlip({ own, asked, onClose }: PublishSlipProps) {
   const others = seen.others.filter((it) => !left.includes(it.id)).map((it) => it.id);
 
   return (
-    <Slip title={`Publish version ${seen.version + 1}`} width="sm" onClose={onClose}>
+    <Slip
+      title={`Publish version ${seen.version + 1}`}
+      onClose={onClose}
+      actions={
+        <>
+          <Button variant="contained" disabled={publish.isPending} onClick={() => publish.mutate({ asked, others })}>
+            Publish
+          </Button>
+          <Button onClick={onClose}>Not now</Button>
+        </>
+      }
+    >
       <Typography>
         {seen.title} gets the windows and shares that are proposed. Released results stay, and so do practicals that are set up already.
       </Typography>
@@ -61,12 +72,6 @@ export function PublishSlip({ own, asked, onClose }: PublishSlipProps) {
           {saidOf(publish.error)}
         </Typography>
       )}
-      <Box sx={{ display: "flex", gap: 1, mt: 2 }}>
-        <Button variant="contained" disabled={publish.isPending} onClick={() => publish.mutate({ asked, others })}>
-          Publish
-        </Button>
-        <Button onClick={onClose}>Not now</Button>
-      </Box>
     </Slip>
   );
 }
