@@ -49,14 +49,14 @@ test("from a signal on a chart to the changed standard", async ({ page }) => {
   await expect(page.getByRole("region", { name: "Yield in pieces" })).toContainText(
     "below the mean: something changed, after “Birds from another supplier”",
   );
-  await page.getByRole("button", { name: "Own carcasses" }).click();
+  await page.getByRole("link", { name: "What the school’s carcasses weigh" }).click();
   await page.getByRole("combobox", { name: "Supplier" }).selectOption("Weir Farm Poultry");
   const windows = page.getByRole("group", { name: "Windows", exact: true });
   const breast = windows.getByRole("row", { name: /^Left breast/ });
   await expect(breast).toContainText("96");
   const proposed = (await breast.getByRole("cell").last().textContent()) ?? "";
   expect(proposed).toMatch(/^\d+\.\d\d % to \d+\.\d\d %$/);
-  await page.getByRole("button", { name: /^Left breast: / }).press("Enter");
+  await page.getByRole("button", { name: /^Left breast: in force / }).press("Enter");
   await expect(page.getByText(/^Left breast: \d+\.\d\d % of the carcass, \d+\.\d % less than the book\.$/)).toBeVisible();
   await expect(page.getByText(/^Of \d+ released results, [1-9]\d* would have another total and \d+ another band/)).toBeVisible();
 

@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import { useNavigate } from "react-router";
 import type { CriterionLook } from "../../api/types";
 import { percent } from "../../parts/format";
 
@@ -9,8 +10,9 @@ const PAD = { left: 44, right: 16, top: 16, bottom: 44 };
 /** The number a criterion has in picture and table, from 1. */
 export const numberOf = (criteria: CriterionLook[], id: string): number => criteria.findIndex((it) => it.id === id) + 1;
 
-/** Each criterion by its number: to the right it is given in full, upwards it goes with the others. What lies right and low tells nobody apart. */
-export function ItemsPicture({ criteria }: { criteria: CriterionLook[] }) {
+/** Each criterion by its number: to the right it is given in full, upwards it goes with the others. What lies right and low tells nobody apart. Each leads to where it can be changed, or read. */
+export function ItemsPicture({ criteria, addressOf }: { criteria: CriterionLook[]; addressOf: (criterion: string) => string }) {
+  const navigate = useNavigate();
   const x = (share: number): number => PAD.left + share * (WIDTH - PAD.left - PAD.right);
   const y = (correlation: number): number => HEIGHT - PAD.bottom - Math.max(0, correlation) * (HEIGHT - PAD.top - PAD.bottom);
 
@@ -18,8 +20,8 @@ export function ItemsPicture({ criteria }: { criteria: CriterionLook[] }) {
     <Box
       component="svg"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label="Criteria by share of points and by how they go with the others; the figures are in the table"
+      role="group"
+      aria-label="Criteria by share of points and by how they go with the others"
       sx={{ width: "100%", display: "block", "& text": { fontSize: { xs: 18, sm: 15 }, fill: "currentColor", fontFamily: "inherit" } }}
     >
       <rect
@@ -50,7 +52,17 @@ export function ItemsPicture({ criteria }: { criteria: CriterionLook[] }) {
         (it, index) =>
           it.difficulty !== null &&
           it.discrimination !== null && (
-            <Box component="g" key={it.id} sx={{ color: it.discrimination < 0.2 || it.difficulty >= 0.95 ? "error.main" : "text.primary" }}>
+            <Box
+              component="a"
+              key={it.id}
+              href={addressOf(it.id)}
+              aria-label={`${index + 1}, ${it.title}: ${percent(it.difficulty, 0)} of the points, goes with the others by ${it.discrimination.toFixed(2)}`}
+              onClick={(event: React.MouseEvent) => {
+                event.preventDefault();
+                void navigate(addressOf(it.id));
+              }}
+              sx={{ cursor: "pointer", color: it.discrimination < 0.2 || it.difficulty >= 0.95 ? "error.main" : "text.primary" }}
+            >
               <circle cx={x(it.difficulty)} cy={y(it.discrimination)} r={12} fill="none" stroke="currentColor" strokeWidth={2} />
               <text x={x(it.difficulty)} y={y(it.discrimination) + 5} textAnchor="middle">
                 {index + 1}

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import type { Trends } from "../../api/types";
 import { useTrends } from "../../api/useTrends";
 import { Loading } from "../../parts/Loading";
@@ -23,10 +23,11 @@ export function OverTime() {
   const { standard, standards } = trends.data;
   if (standard === null)
     return <Notice title="Nothing to look back on yet">When the first class is marked, its means stand here, class by class.</Notice>;
+  const id = standards.find((it) => it.key === standard)?.id ?? "";
 
   return (
-    <LookFrame look="time" standard={{ id: standards.find((it) => it.key === standard)?.id ?? "", key: standard }}>
-      <Charts trends={trends.data} />
+    <LookFrame look="time" standard={{ id, key: standard }}>
+      <Charts trends={trends.data} id={id} />
       <Box sx={{ display: "grid", gap: 4, mt: 4, gridTemplateColumns: "minmax(0, 1fr)" }}>
         <DayNotes trends={trends.data} />
         <ClassesTable trends={trends.data} standard={standard} />
@@ -35,7 +36,7 @@ export function OverTime() {
   );
 }
 
-function Charts({ trends: { charts, classes, notes } }: { trends: Trends }) {
+function Charts({ trends: { charts, classes, notes }, id }: { trends: Trends; id: string }) {
   const mass = useMassWords();
   if (charts.length === 0)
     return <Typography>One class alone is like no other: with the second, what they have in common is drawn here.</Typography>;
@@ -46,6 +47,11 @@ function Charts({ trends: { charts, classes, notes } }: { trends: Trends }) {
         <Section key={it.measure} title={measureTitles[it.measure]}>
           <ControlPicture chart={it} classes={classes} notes={notes} />
           <Typography sx={{ mt: 0.5 }}>{inWords(it, classes, notes, mass)}</Typography>
+          {it.measure === "yield" && it.signals.some(({ rule }) => rule === "run") && (
+            <Typography>
+              <Link to={`/look-back/standards/${id}/carcasses`}>What the school’s carcasses weigh</Link>
+            </Typography>
+          )}
         </Section>
       ))}
     </Box>

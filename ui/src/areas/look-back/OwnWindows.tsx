@@ -50,7 +50,7 @@ export function OwnWindows({ own, asked }: { own: OwnCarcasses; asked: CarcassQu
           </Typography>
         </Box>
         <Box>
-          <WindowsPicture pieces={own.pieces} chosen={chosen} />
+          <WindowsPicture pieces={own.pieces} chosen={chosen} onChoose={setChosen} />
           <Typography variant="body2" sx={{ mb: 1.5 }}>
             Open: in force. Blue: proposed. The line is the median of the school’s carcasses.
           </Typography>

@@ -78,13 +78,15 @@ function Findings({ look }: { look: StandardLook }) {
 
 function Criteria({ look: { criteria, alpha, key, standard } }: { look: StandardLook }) {
   const { may_publish: mayPublish } = useUser();
+  const addressOf = (id: string): string =>
+    mayPublish ? `/standards/${standard}/edit?tab=criteria&at=${encodeURIComponent(id)}` : `/standards/${standard}`;
   const shown = criteria.filter((it) => it.difficulty !== null && it.discrimination !== null);
 
   return (
     <Section title="Criteria">
       <Box sx={{ display: "grid", gap: 3, gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 330px) minmax(0, 1fr)" } }}>
         <Box>
-          {shown.length > 0 && <ItemsPicture criteria={criteria} />}
+          {shown.length > 0 && <ItemsPicture criteria={criteria} addressOf={addressOf} />}
           <Typography>
             {alpha === null
               ? "How far the criteria measure one thing cannot be said yet."
@@ -105,12 +107,7 @@ function Criteria({ look: { criteria, alpha, key, standard } }: { look: Standard
           {criteria.map((it) => (
             <tr key={it.id}>
               <Box component="td" sx={{ minWidth: 230 }}>
-                {numberOf(criteria, it.id)}{" "}
-                {mayPublish ? (
-                  <Link to={`/standards/${standard}/edit?tab=criteria&at=${encodeURIComponent(it.id)}`}>{it.title}</Link>
-                ) : (
-                  it.title
-                )}
+                {numberOf(criteria, it.id)} <Link to={addressOf(it.id)}>{it.title}</Link>
               </Box>
               <FigureCell>{it.trays}</FigureCell>
               <FigureCell>{it.difficulty === null ? "–" : percent(it.difficulty, 0)}</FigureCell>

@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import { useNavigate } from "react-router";
 import type { CourseStandard } from "../../api/types";
 import { points } from "../../parts/format";
 
@@ -6,8 +7,9 @@ const WIDTH = 340;
 const HEIGHT = 120;
 const PAD = 16;
 
-/** The totals of the tries, the first on the left, between 0 and 100. */
+/** The totals of the tries, the first on the left, between 0 and 100; each leads to its result. */
 export function TriesPicture({ tries }: { tries: CourseStandard["tries"] }) {
+  const navigate = useNavigate();
   const shown = tries.flatMap((it, at) => (it.total === null ? [] : [{ at, total: it.total, id: it.attempt }]));
   if (shown.length === 0) return null;
   const x = (at: number): number => PAD + (tries.length === 1 ? 0.5 : at / (tries.length - 1)) * (WIDTH - 2 * PAD);
@@ -17,8 +19,8 @@ export function TriesPicture({ tries }: { tries: CourseStandard["tries"] }) {
     <Box
       component="svg"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`Totals: ${shown.map((it) => points(it.total)).join(", ")}`}
+      role="group"
+      aria-label="Totals, try by try"
       sx={{ width: "100%", maxWidth: 420, display: "block", "& text": { fontSize: 14, fill: "currentColor", fontFamily: "inherit" } }}
     >
       {[0, 50, 100].map((it) => (
@@ -32,7 +34,18 @@ export function TriesPicture({ tries }: { tries: CourseStandard["tries"] }) {
         strokeWidth={2}
       />
       {shown.map((it) => (
-        <circle key={it.id} cx={x(it.at)} cy={y(it.total)} r={5} fill="currentColor" />
+        <a
+          key={it.id}
+          href={`/result/${it.id}`}
+          aria-label={`${tries[it.at]?.held_on ?? ""}: ${points(it.total)}`}
+          onClick={(event) => {
+            event.preventDefault();
+            void navigate(`/result/${it.id}`);
+          }}
+        >
+          <circle cx={x(it.at)} cy={y(it.total)} r={12} fill="transparent" />
+          <circle cx={x(it.at)} cy={y(it.total)} r={5} fill="currentColor" />
+        </a>
       ))}
     </Box>
   );

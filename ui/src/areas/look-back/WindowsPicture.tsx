@@ -7,8 +7,19 @@ const ROW = 40;
 const LEFT = 170;
 const RIGHT = 14;
 
+const said = (low: number | null, high: number | null): string =>
+  low === null || high === null ? "none" : `${percent(low, 2)} to ${percent(high, 2)}`;
+
 /** Each piece a row: above the window in force (open), below the one proposed (blue pencil), a line on the median of the school's carcasses. */
-export function WindowsPicture({ pieces, chosen }: { pieces: OwnWindow[]; chosen: string | null }) {
+export function WindowsPicture({
+  pieces,
+  chosen,
+  onChoose,
+}: {
+  pieces: OwnWindow[];
+  chosen: string | null;
+  onChoose: (id: string) => void;
+}) {
   const all = pieces.flatMap((it) => [it.low, it.high, it.new_low, it.new_high, it.median]).filter((it) => it !== null);
   if (all.length === 0) return null;
   const [least, most] = [Math.min(...all), Math.max(...all)];
@@ -19,8 +30,8 @@ export function WindowsPicture({ pieces, chosen }: { pieces: OwnWindow[]; chosen
     <Box
       component="svg"
       viewBox={`0 0 ${WIDTH} ${height}`}
-      role="img"
-      aria-label="Windows in force above the ones proposed; the figures are in the table"
+      role="group"
+      aria-label="Windows in force above the ones proposed"
       sx={{
         width: "100%",
         display: "block",
@@ -32,7 +43,22 @@ export function WindowsPicture({ pieces, chosen }: { pieces: OwnWindow[]; chosen
         const y = index * ROW + 6;
 
         return (
-          <g key={it.id} fontWeight={it.id === chosen ? 700 : 400}>
+          <g
+            key={it.id}
+            role="button"
+            tabIndex={0}
+            aria-pressed={it.id === chosen}
+            aria-label={`${it.title}: in force ${said(it.low, it.high)}, proposed ${said(it.new_low, it.new_high)}`}
+            fontWeight={it.id === chosen ? 700 : 400}
+            style={{ cursor: "pointer" }}
+            onClick={() => onChoose(it.id)}
+            onKeyDown={(event) => {
+              if (event.key !== "Enter" && event.key !== " ") return;
+              event.preventDefault();
+              onChoose(it.id);
+            }}
+          >
+            <rect x={0} y={y - 4} width={WIDTH} height={ROW - 2} fill="transparent" />
             <text x={0} y={y + 19}>
               {it.title}
             </text>
