@@ -182,6 +182,7 @@ Route::middleware(['auth:sanctum', SamePerson::class])->group(static function ()
     Route::get('/students/{student}/course', [CourseController::class, 'show']);
     Route::get('/school-report', [SchoolReportController::class, 'show']);
     Route::get('/school-report.pdf', [SchoolReportController::class, 'pdf']);
+    Route::get('/assessments/{assessment}/look-back.csv', [TrendController::class, 'ofClassCsv']);
     Route::get('/trends', [TrendController::class, 'show']);
     Route::get('/trends.csv', [TrendController::class, 'csv']);
     Route::put('/day-notes/{id}', [TrendController::class, 'note']);

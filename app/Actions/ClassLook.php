@@ -14,7 +14,7 @@ final readonly class ClassLook
      * @param Assessment                                     $assessment with its group
      * @param PractisedStandard                              $practised  that it was held against, as it is today
      * @param list<MostLost>                                 $most       the largest first
-     * @param list<ClassPart>                                $parts      by wave, scale, assessor
+     * @param list<ClassPart>                                $parts      by wave, scale, assessor, box
      * @param list<ComponentLook>                            $components in the order of the policy
      * @param list<float>                                    $totals     the lowest first
      * @param list<array{Assessment, non-empty-list<float>}> $earlier    the latest first

@@ -62,6 +62,7 @@ final readonly class MarkedTray
             Factor::Wave->value => $this->class->waves === null ? null : (string) $this->class->waveOf($this->row->station),
             Factor::Scale->value => $this->row->weighed_at,
             Factor::Delivery->value => $this->supplier,
+            Factor::Tag->value => $this->row->tag,
         ]);
         $judgedBy = array_values(array_filter(array_map(static fn(string $it): ?string => $names[$it] ?? null, $this->row->judged_by)));
 

@@ -126,6 +126,8 @@ final readonly class ProjectResults
             'tolerance_mg' => $result->balance->tolerance?->mg,
             'masses' => (object) array_map(static fn($mass): int => $mass->mg, $result->attempt->log->weights->pieces),
             'bins' => (object) array_map(static fn($mass): int => $mass->mg, $result->attempt->log->weights->bins),
+            'tag' => $result->attempt->log->weights->received?->tag,
+            'out_ms' => $result->attempt->log->floor->coldChain->until(array_reduce($attempt->captures->all(), static fn(int $latest, Capture $it): int => max($latest, (int) $it->at->format('Uv')), 0)),
             'weighed_at' => $attempt->captures->last(static fn(Capture $it): bool => in_array($it->kind, [CaptureKind::Piece->value, CaptureKind::Portion->value], true))?->device,
             'verdicts' => (object) array_column(array_map(static fn(PieceVerdict $it): array => [$it->piece->id, $it->verdict->value], $result->pieces), 1, 0),
             'flags' => array_map(static fn(Flag $it): string => $it->value, Flag::of($result)),

@@ -12,6 +12,7 @@ use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Practice\MostLost;
+use DeftBlade\Core\Trends\Difference;
 use DeftBlade\Core\Trends\Factor;
 use DeftBlade\Core\Trends\Fairness;
 use Illuminate\Database\Eloquent\Collection;
@@ -25,7 +26,7 @@ final readonly class ReadClassLook
     private const FEWEST = 3;
 
     /** By station there is one tray, and all of a class come with one delivery: those are seen over many classes only. */
-    private const FACTORS = [Factor::Wave, Factor::Scale, Factor::Assessor];
+    private const FACTORS = [Factor::Wave, Factor::Scale, Factor::Assessor, Factor::Tag];
 
     public function __construct(private GradeClass $grading, private PractisedStandards $standards) {}
 
@@ -50,7 +51,7 @@ final readonly class ReadClassLook
     }
 
     /**
-     * The trays of one wave, one scale, one assessor beside the others of the class, with what they lost most at.
+     * The trays of one wave, one scale, one assessor, one box beside the others of the class, with what they lost most at.
      *
      * @param Collection<int, Attempt> $attempts
      *
@@ -63,7 +64,8 @@ final readonly class ReadClassLook
         $fairness = new Fairness(array_values($factors), self::FEWEST);
         $parts = [];
         foreach (self::FACTORS as $factor) {
-            foreach ($fairness->differences($factor) as $difference) {
+            // A tag that one carcass has is that carcass; one that several have is a box.
+            foreach (array_filter($fairness->differences($factor), static fn(Difference $it): bool => $factor !== Factor::Tag || $it->trays > 1) as $difference) {
                 $of = $attempts->filter(static fn(Attempt $it): bool => isset($factors[$it->id]) && $factors[$it->id]->has($factor, $difference->value));
                 $parts[] = new ClassPart($difference, self::mostLost($class, $of)[0] ?? null);
             }

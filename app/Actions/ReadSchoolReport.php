@@ -22,7 +22,7 @@ use Illuminate\Support\Collection;
 /** Reads what a school did over some days: its results from the rows its class sheets are drawn from, its money from the ledger. */
 final readonly class ReadSchoolReport
 {
-    public function __construct(private MarkedTrays $trays, private ReadTrends $trends, private ReadCosts $costs, private ReadAgreement $agreement) {}
+    public function __construct(private MarkedTrays $trays, private ReadTrends $trends, private ReadCosts $costs, private ReadAgreement $agreement, private ReadTables $tables) {}
 
     public function between(CarbonImmutable $from, CarbonImmutable $to): SchoolReport
     {
@@ -43,6 +43,7 @@ final readonly class ReadSchoolReport
             $this->agreement->between($from, $to),
             array_filter(array_map(static fn(string $it): int => $incidents[$it] ?? 0, array_combine($kinds, $kinds))),
             $facts->where('kind', CaptureKind::Look->value)->filter(static fn(Capture $it): bool => is_numeric($it->payload->core_c ?? null) && $it->payload->core_c > CarcassLooked::WARMEST_C)->count(),
+            count(array_filter($trays, fn(MarkedTray $it): bool => $it->row->out_ms > $this->tables->coldLimitOf($it->held->standard->species))),
             $facts->where('kind', CaptureKind::Refused->value)->count(),
             $facts->where('kind', CaptureKind::Void->value)->whereNotIn('attempt_id', self::markedAgain())->count(),
             Release::query()->whereIn('attempt_id', $attempts)->where('version', '>', 1)->count(),

@@ -62,7 +62,13 @@ final readonly class ReadTables
     {
         $species = $assessment->held->document->species ?? null;
 
-        return $this->shipped->products()->of(is_string($species) ? $species : '')->coldLimitMs ?? config()->integer('floor.cold_limit_ms');
+        return $this->coldLimitOf(is_string($species) ? $species : '');
+    }
+
+    /** How long carcasses of a species may be out of the refrigerator, in ms. */
+    public function coldLimitOf(string $species): int
+    {
+        return $this->shipped->products()->of($species)->coldLimitMs ?? config()->integer('floor.cold_limit_ms');
     }
 
     /** The class of product of a species: poultry, fish, meat; null for one that did not ship. */

@@ -17,6 +17,7 @@ final readonly class SchoolReport
      * @param Agreement              $agreement of the trays that were marked twice
      * @param array<string, int>     $incidents by kind
      * @param int                    $warm      carcasses that came in above the limit for what is kept cold
+     * @param int                    $outLong   trays that were out of the refrigerator longer than their kind may be
      * @param int                    $refused   carcasses sent back
      * @param int                    $withdrawn facts that were taken back with a reason
      * @param int                    $reissued  results issued again
@@ -32,6 +33,7 @@ final readonly class SchoolReport
         public Agreement $agreement,
         public array $incidents,
         public int $warm,
+        public int $outLong,
         public int $refused,
         public int $withdrawn,
         public int $reissued,

@@ -50,6 +50,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property \stdClass      $levels          those that any assessor gave, by criterion
  * @property float          $time_factor     the student's own
  * @property string|null    $weighed_at      the device that its last piece was weighed at
+ * @property string|null    $tag             of its carcass, as it was written down
+ * @property int            $out_ms          out of the refrigerator, all together
  * @property list<string>   $judged_by       who gave its first levels
  * @property list<string>   $second_open     who is asked for a second look and has not finished
  * @property list<string>   $second_finished who has
@@ -71,7 +73,7 @@ final class ResultRow extends Model
         'attempt_id', 'assessment_id', 'station', 'last_seq', 'standard_sha256', 'policy_sha256', 'result_sha256', 'status', 'stage', 'total', 'band', 'scores',
         'portion_yield', 'utilisation', 'waste', 'loss', 'balance', 'unaccounted_mg', 'tolerance_mg', 'masses', 'verdicts', 'flags',
         'delivered_mg', 'cuts_mg', 'by_products_mg', 'waste_mg', 'open_mg', 'products_mg', 'worked_s', 'scrape_mg',
-        'bins', 'points', 'levels', 'time_factor', 'weighed_at', 'judged_by', 'second_open', 'second_finished', 'looks',
+        'bins', 'points', 'levels', 'time_factor', 'weighed_at', 'tag', 'out_ms', 'judged_by', 'second_open', 'second_finished', 'looks',
     ];
 
     /** A copy that says nothing of what was judged. */
@@ -103,7 +105,7 @@ final class ResultRow extends Model
             'station' => 'int', 'last_seq' => 'int', 'status' => Status::class, 'stage' => Stage::class, 'balance' => BalanceState::class, 'total' => 'float', 'portion_yield' => 'float',
             'utilisation' => 'float', 'waste' => 'float', 'loss' => 'float', 'unaccounted_mg' => 'int', 'tolerance_mg' => 'int', 'scores' => 'object', 'masses' => 'object',
             'verdicts' => 'object', 'flags' => 'array', 'delivered_mg' => 'int', 'cuts_mg' => 'int', 'by_products_mg' => 'int', 'waste_mg' => 'int', 'open_mg' => 'int', 'products_mg' => 'object', 'worked_s' => 'int', 'scrape_mg' => 'int',
-            'bins' => 'object', 'points' => 'object', 'levels' => 'object', 'time_factor' => 'float',
+            'bins' => 'object', 'points' => 'object', 'levels' => 'object', 'time_factor' => 'float', 'out_ms' => 'int',
             'judged_by' => 'array', 'second_open' => 'array', 'second_finished' => 'array', 'looks' => 'object',
         ];
     }

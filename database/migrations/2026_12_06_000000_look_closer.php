@@ -17,6 +17,8 @@ return new class extends Migration {
             $table->jsonb('levels')->default('{}');
             $table->double('time_factor')->default(1);
             $table->string('weighed_at')->nullable();
+            $table->string('tag')->nullable();
+            $table->bigInteger('out_ms')->default(0);
         });
         // Made anew from the facts (results:rebuild --unmade).
         DB::table('results')->update(['result_sha256' => '']);
@@ -34,6 +36,6 @@ return new class extends Migration {
     public function down(): void
     {
         Schema::drop('pooled_carcasses');
-        Schema::table('results', static fn(Blueprint $table) => $table->dropColumn(['bins', 'points', 'levels', 'time_factor', 'weighed_at']));
+        Schema::table('results', static fn(Blueprint $table) => $table->dropColumn(['bins', 'points', 'levels', 'time_factor', 'weighed_at', 'tag', 'out_ms']));
     }
 };

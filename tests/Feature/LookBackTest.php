@@ -214,6 +214,10 @@ final class LookBackTest extends TestCase
     public function testIncidentsAndCorrectionsAreCounted(): void
     {
         $count = fn(): array => array_intersect_key((array) $this->as('marit')->getJson('/api/v1/school-report')->assertOk()->json(), ['incidents' => 1, 'warm' => 1, 'withdrawn' => 1]);
+        $outLong = fn(): mixed => $this->as('marit')->getJson('/api/v1/school-report')->json('out_long');
+        self::assertSame(0, $outLong());
+        ResultRow::query()->whereKey(ResultRow::query()->where('assessment_id', $this->rehearsal()->id)->where('status', 'final')->firstOrFail()->attempt_id)->update(['out_ms' => 3 * 3_600_000]);
+        self::assertSame(1, $outLong());
         $before = $count();
         $attempt = $this->station(3);
         $warm = self::capture(['kind' => 'look', 'not' => [], 'core_c' => 7.2]);

@@ -81,6 +81,20 @@ final class PoliciesTest extends TestCase
         }
     }
 
+    public function testSaysOfAWholeTermWhatTheCoreSays(): void
+    {
+        $document = self::document();
+        $document->components[5]->weight = 60;
+        $document->bands[0]->min = 90;
+        $term = $this->as('ilse')->postJson('/api/v1/policy/try-term', (array) $document)->assertOk();
+        self::assertGreaterThan(3, count((array) $term->json('classes')));
+        foreach ((array) $term->json('classes') as $class) {
+            self::assertSame($this->changedBands($class['assessment'], $document), array_column($class['bands'], 'new_band', 'attempt'), $class['title']);
+        }
+        self::assertSame($term->json('results'), array_sum(array_column((array) $term->json('classes'), 'results')));
+        self::assertSame(1, PublishedPolicy::inForce()->version, 'trying publishes nothing');
+    }
+
     public function testSaysWhatTheGuardBandMeansAndWhatIsCountedNowhere(): void
     {
         $document = self::document();

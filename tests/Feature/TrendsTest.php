@@ -112,6 +112,25 @@ final class TrendsTest extends TestCase
         $this->getJson("/api/v1/assessments/$coming->id/look-back")->assertOk()->assertJsonPath('teach', [])->assertJsonPath('totals', []);
     }
 
+    /** A box of birds is told by the tag that several carcasses have. */
+    public function testABoxOfBirdsStandsBesideTheOthers(): void
+    {
+        $assessment = $this->rehearsal();
+        $attempts = $assessment->attempts()->get()->filter(static fn($it): bool => $it->row->status->value === 'final')->values();
+        foreach ($attempts as $index => $attempt) {
+            $attempt->row->update(['tag' => $index < 4 ? 'Box 2' : ($index === 4 ? 'Bird 77' : 'Box 1')]);
+        }
+        $look = $this->as('marit')->getJson("/api/v1/assessments/$assessment->id/look-back")->assertOk();
+        $boxes = array_column(array_map(static fn(mixed $it): array => [(string) data_get($it, 'difference.value'), $it], array_values(array_filter((array) $look->json('parts'), static fn(mixed $it): bool => data_get($it, 'factor') === 'tag'))), 1, 0);
+        self::assertSame(['Box 1', 'Box 2'], array_keys($boxes));
+        $totals = $attempts->map(static fn($it): float => (float) $it->row->total)->all();
+        $mean = static fn(array $of): float => array_sum($of) / count($of);
+        self::assertEqualsWithDelta($mean(array_slice($totals, 0, 4)) - $mean(array_slice($totals, 4)), data_get($boxes['Box 2'], 'difference.points.value'), 1e-9);
+        self::assertNotNull(data_get($boxes['Box 2'], 'most'));
+        $lines = (string) $this->get("/api/v1/assessments/$assessment->id/look-back.csv")->assertOk()->getContent();
+        self::assertStringContainsString("\ntag,Box 2,4,", str_replace('"', '', $lines));
+    }
+
     public function testTheFiguresGoIntoASpreadsheet(): void
     {
         $classes = (array) $this->as('marit')->getJson(self::ADDRESS)->json('classes');

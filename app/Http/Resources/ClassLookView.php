@@ -40,7 +40,7 @@ final readonly class ClassLookView
         public string $standard_title,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TeachView::class), description: 'What cost the class most, the largest first.')]
         public array $teach,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ClassPartView::class), description: 'By wave, scale and assessor, where there is more than one.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ClassPartView::class), description: 'By wave, scale, assessor and tag of the carcass, where there is more than one.')]
         public array $parts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ComponentLookView::class), description: 'In the order of the policy.')]
         public array $components,

@@ -45,7 +45,7 @@ final readonly class FairnessView
             $practised->standard->title,
             $fairness->trays(),
             Fairness::FEWEST,
-            array_map(static fn(Factor $it): FactorView => FactorView::of($it, $fairness), Factor::cases()),
+            array_map(static fn(Factor $it): FactorView => FactorView::of($it, $fairness), Factor::OVER_CLASSES),
             SizeEffectView::of($fairness->bySize(), null),
             array_values(array_map(static fn(Piece $it): SizeEffectView => SizeEffectView::of($fairness->pieceBySize($it->id), $it->title), $practised->standard->cuts->pieces)),
         );

@@ -49,6 +49,8 @@ final readonly class SchoolReportView
         public array $incidents,
         #[OA\Property(description: 'Carcasses that came in above 5 °C.')]
         public int $warm,
+        #[OA\Property(description: 'Trays that were out of the refrigerator longer than their kind may be.')]
+        public int $out_long,
         #[OA\Property(description: 'Carcasses sent back.')]
         public int $refused,
         #[OA\Property(description: 'Facts taken back with a reason.')]
@@ -80,6 +82,7 @@ final readonly class SchoolReportView
             $report->agreement->apart->ratedTotals()?->icc(),
             CountView::allOf($report->incidents),
             $report->warm,
+            $report->outLong,
             $report->refused,
             $report->withdrawn,
             $report->reissued,

@@ -14,4 +14,9 @@ enum Factor: string
     case Scale = 'scale';
     case Assessor = 'assessor';
     case Delivery = 'delivery';
+    /** What is written on its carcass, or on the box it came in: the same in one class only. */
+    case Tag = 'tag';
+
+    /** What means the same in every class. */
+    public const OVER_CLASSES = [self::ExtraTime, self::Station, self::Wave, self::Scale, self::Assessor, self::Delivery];
 }

@@ -45,6 +45,7 @@
         <tr><td>Incidents</td><td class="figure">0</td></tr>
     @endforelse
     <tr><td>Carcasses that came in above 5 °C</td><td class="figure">{{ $report->warm }}</td></tr>
+    <tr><td>Trays out of the refrigerator for too long</td><td class="figure">{{ $report->out_long }}</td></tr>
     <tr><td>Carcasses sent back</td><td class="figure">{{ $report->refused }}</td></tr>
 </table>
 @endsection

@@ -2203,6 +2203,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assessments/{assessment}/look-back.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classLookCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/day-notes/{id}": {
         parameters: {
             query?: never;
@@ -3030,7 +3046,7 @@ export interface components {
             standard_title: string;
             /** @description What cost the class most, the largest first. */
             teach: components["schemas"]["TeachView"][];
-            /** @description By wave, scale and assessor, where there is more than one. */
+            /** @description By wave, scale, assessor and tag of the carcass, where there is more than one. */
             parts: components["schemas"]["ClassPartView"][];
             /** @description In the order of the policy. */
             components: components["schemas"]["ComponentLookView"][];
@@ -3042,7 +3058,7 @@ export interface components {
         /** @description Some trays of a class that have one thing in common, beside the others. */
         ClassPartView: {
             /** @enum {string} */
-            factor: "extra_time" | "station" | "wave" | "scale" | "assessor" | "delivery";
+            factor: "extra_time" | "station" | "wave" | "scale" | "assessor" | "delivery" | "tag";
             difference: components["schemas"]["DifferenceView"];
             /** @description What they lost most at. */
             most: string | null;
@@ -3445,7 +3461,7 @@ export interface components {
         /** @description One thing that a total should not go with. */
         FactorView: {
             /** @enum {string} */
-            factor: "extra_time" | "station" | "wave" | "scale" | "assessor" | "delivery";
+            factor: "extra_time" | "station" | "wave" | "scale" | "assessor" | "delivery" | "tag";
             /** @description None where all trays have the same, or none is known. */
             values: components["schemas"]["DifferenceView"][];
         };
@@ -4774,6 +4790,8 @@ export interface components {
             incidents: components["schemas"]["CountView"][];
             /** @description Carcasses that came in above 5 °C. */
             warm: number;
+            /** @description Trays that were out of the refrigerator longer than their kind may be. */
+            out_long: number;
             /** @description Carcasses sent back. */
             refused: number;
             /** @description Facts taken back with a reason. */
@@ -10663,6 +10681,28 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    classLookCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                assessment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What cost most, its parts, components and totals, a row each */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
         };
     };
     noteDay: {

@@ -13,7 +13,11 @@ use App\Http\ClientId;
 use App\Http\CsvFile;
 use App\Http\Day;
 use App\Http\Resources\ClassLookView;
+use App\Http\Resources\ClassPartView;
+use App\Http\Resources\ComponentLookView;
 use App\Http\Resources\DayNoteView;
+use App\Http\Resources\EarlierTotalsView;
+use App\Http\Resources\TeachView;
 use App\Http\Resources\TrendChartView;
 use App\Http\Resources\TrendClassView;
 use App\Http\Resources\TrendStandardView;
@@ -23,6 +27,7 @@ use App\Models\DayNote;
 use App\Models\PublishedStandard;
 use App\Models\User;
 use App\School\School;
+use DeftBlade\Core\Statistics\Sample;
 use DeftBlade\Core\Trends\Measure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -98,6 +103,24 @@ final class TrendController
         return new JsonResponse(ClassLookView::of($reading->of($assessment), $school));
     }
 
+    #[OA\Get(path: '/assessments/{assessment}/look-back.csv', operationId: 'classLookCsv', tags: ['look back'])]
+    #[OA\PathParameter(name: 'assessment', schema: new OA\Schema(type: 'string', format: 'uuid'))]
+    #[OA\Response(response: 200, description: 'What cost most, its parts, components and totals, a row each', content: new OA\MediaType(mediaType: 'text/csv', schema: new OA\Schema(type: 'string')))]
+    public function ofClassCsv(Assessment $assessment, ReadClassLook $reading, School $school): Response
+    {
+        Gate::authorize('view', $assessment);
+        $look = ClassLookView::of($reading->of($assessment), $school);
+
+        return CsvFile::of("class-$look->held_on.csv", [
+            ['Of', 'Name', 'Trays', 'Lowest', 'Median', 'Highest', 'Points', 'Low', 'High'],
+            ['Totals', $look->held_on, ...self::spread($look->totals), null, null, null],
+            ...array_map(static fn(EarlierTotalsView $it): array => ['Totals', $it->held_on, ...self::spread($it->totals), null, null, null], $look->earlier),
+            ...array_map(static fn(ComponentLookView $it): array => ['Component', $it->title, ...self::spread($it->scores), null, null, null], $look->components),
+            ...array_map(static fn(TeachView $it): array => ['Lost at', $it->title, $it->times, null, null, null, -$it->points, null, null], $look->teach),
+            ...array_map(static fn(ClassPartView $it): array => [$it->factor->value, $it->difference->value, $it->difference->trays, null, null, null, $it->difference->points?->value, $it->difference->points?->low, $it->difference->points?->high], $look->parts),
+        ]);
+    }
+
     #[OA\Put(path: '/day-notes/{id}', operationId: 'noteDay', description: 'Writes down what happened at the school on a day, under an id the screen made (a UUID); sent again it is written once.', tags: ['look back'])]
     #[OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['on', 'text'], properties: [
@@ -127,6 +150,16 @@ final class TrendController
         DayNote::query()->whereKey(mb_strtolower($id))->delete();
 
         return new Response(status: Response::HTTP_NO_CONTENT);
+    }
+
+    /**
+     * @param list<float> $of the lowest first
+     *
+     * @return list<int|float|null> how many, lowest, median, highest
+     */
+    private static function spread(array $of): array
+    {
+        return [count($of), $of[0] ?? null, Sample::of($of)->quantile(0.5), $of === [] ? null : $of[count($of) - 1]];
     }
 
     /** @param array<string, int> $counts classes by key of the standard */

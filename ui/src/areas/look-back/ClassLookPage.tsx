@@ -34,6 +34,9 @@ export function ClassLookPage() {
             {day(heldOn)}, {group}. {counted(totals.length, "tray")} marked to the end.
           </Typography>
         </Box>
+        <Button component="a" href={`/api/v1/assessments/${assessment}/look-back.csv`}>
+          CSV
+        </Button>
         <Button component={Link} to={`/sheet/${assessment}`}>
           Class sheet
         </Button>
@@ -106,13 +109,13 @@ function Teach({ look: { teach, standard } }: { look: ClassLook }) {
 
 const FEW = 6;
 
-/** Waves, scales and assessors beside each other, where there is more than one. */
+/** Waves, scales, assessors and boxes of birds beside each other, where there is more than one. */
 function Parts({ look: { parts } }: { look: ClassLook }) {
   if (parts.length === 0) return null;
   const found = parts.filter((it) => it.difference.stands_out);
 
   return (
-    <Section title="Waves, scales, assessors">
+    <Section title="Waves, scales, assessors, boxes">
       <Typography>
         {found.length === 0
           ? "None of them stands out."
@@ -126,7 +129,7 @@ function Parts({ look: { parts } }: { look: ClassLook }) {
       </Typography>
       <Box sx={{ maxWidth: 900, mt: 1 }}>
         <PlainTable
-          label="Waves, scales, assessors"
+          label="Waves, scales, assessors, boxes"
           heads={[
             { title: "Which" },
             { title: "Trays", isFigure: true },

@@ -151,6 +151,7 @@ function Report({ report }: { report: SchoolReport }) {
                 ? [["Incidents", "0"] as const]
                 : report.incidents.map((it) => [incidentTitles[it.name] ?? it.name, String(it.count)] as const)),
               ["Carcasses above 5 °C", String(report.warm)],
+              ["Trays out of the cold too long", String(report.out_long)],
               ["Carcasses sent back", String(report.refused)],
             ]}
           />

@@ -7,6 +7,7 @@ export const factorTitles: Record<FairnessFactor["factor"], string> = {
   scale: "Weighed at",
   assessor: "Assessor",
   delivery: "Supplier",
+  tag: "Carcass tag",
 };
 
 /** How a value of a factor is called. */
@@ -21,6 +22,7 @@ export const valueTitle = (factor: FairnessFactor["factor"], value: string): str
     case "scale":
     case "assessor":
     case "delivery":
+    case "tag":
       return value;
   }
 };

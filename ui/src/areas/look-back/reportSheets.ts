@@ -55,6 +55,7 @@ export function reportSheets(report: SchoolReport): SheetOfRows[] {
         ["Appeals upheld", report.upheld],
         ...report.incidents.map((it) => [incidentTitles[it.name] ?? it.name, it.count]),
         ["Carcasses above 5 °C", report.warm],
+        ["Trays out of the cold too long", report.out_long],
         ["Carcasses sent back", report.refused],
       ],
     },
