@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Appeal;
 use App\Models\AppealEntry;
 use App\Models\AppealOutcome;
+use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\Release;
@@ -17,6 +18,7 @@ use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\CarcassLooked;
 use DeftBlade\Core\Capture\IncidentKind;
 use DeftBlade\Core\Statistics\Moments;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** Reads what a school did over some days: its results from the rows its class sheets are drawn from, its money from the ledger. */
@@ -29,7 +31,7 @@ final readonly class ReadSchoolReport
         $trays = $this->trays->between($from, $to);
         $costed = $this->costs->between($from, $to);
         $attempts = Attempt::query()->without('row')->whereIn('assessment_id', $this->trends->assessmentsBetween($from, $to)->modelKeys())->pluck('id');
-        $facts = self::holding(Capture::query()->whereIn('attempt_id', $attempts)->whereIn('kind', [CaptureKind::Look, CaptureKind::Incident, CaptureKind::Refused, CaptureKind::Void])->orderBy('seq')->get());
+        $facts = self::holding(Capture::query()->whereIn('attempt_id', self::anyBetween($from, $to))->whereIn('kind', [CaptureKind::Look, CaptureKind::Incident, CaptureKind::Refused, CaptureKind::Void])->orderBy('seq')->get());
         $kinds = array_column(IncidentKind::cases(), 'value');
         $incidents = $facts->where('kind', CaptureKind::Incident->value)->countBy(static fn(Capture $it): string => is_string($it->payload->what ?? null) ? $it->payload->what : IncidentKind::Other->value)->all();
         $appeals = Appeal::query()->with('entries')->whereIn('attempt_id', $attempts)->get();
@@ -45,11 +47,17 @@ final readonly class ReadSchoolReport
             $facts->where('kind', CaptureKind::Look->value)->filter(static fn(Capture $it): bool => is_numeric($it->payload->core_c ?? null) && $it->payload->core_c > CarcassLooked::WARMEST_C)->count(),
             count(array_filter($trays, fn(MarkedTray $it): bool => $it->row->out_ms > $this->tables->coldLimitOf($it->held->standard->species))),
             $facts->where('kind', CaptureKind::Refused->value)->count(),
-            $facts->where('kind', CaptureKind::Void->value)->whereNotIn('attempt_id', self::markedAgain())->count(),
+            $facts->where('kind', CaptureKind::Void->value)->whereIn('attempt_id', $attempts)->whereNotIn('attempt_id', self::markedAgain())->count(),
             Release::query()->whereIn('attempt_id', $attempts)->where('version', '>', 1)->count(),
             $appeals->count(),
             $appeals->filter(self::isUpheld(...))->count(),
         );
+    }
+
+    /** @return Builder<Attempt> ids; at rehearsals and practicals that were broken off too: who was cut there was cut */
+    private static function anyBetween(CarbonImmutable $from, CarbonImmutable $to): Builder
+    {
+        return Attempt::query()->without('row')->select('id')->whereIn('assessment_id', Assessment::query()->select('id')->whereBetween('held_on', [$from->toDateString(), $to->toDateString()]));
     }
 
     /** @return list<string> trays that somebody marks a second time just now: what the first assessor takes back there is told to nobody */

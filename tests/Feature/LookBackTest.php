@@ -228,6 +228,9 @@ final class LookBackTest extends TestCase
         self::assertSame(['incidents' => [['name' => 'cut', 'count' => 1]], 'warm' => $before['warm'] + 1, 'withdrawn' => $before['withdrawn']], $count());
         $send($void, $fine);
         self::assertSame([$before['warm'], $before['withdrawn'] + 1], [$count()['warm'], $count()['withdrawn']]);
+        // Who was cut at a rehearsal was cut; what was taken back there corrects no result.
+        $this->practical()->update(['is_rehearsal' => true]);
+        self::assertSame([[['name' => 'cut', 'count' => 1]], $before['withdrawn']], [$count()['incidents'], $count()['withdrawn']]);
     }
 
     /** The term under another policy is what the core makes of each package with it. */
