@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { CarcassFile, CarcassQuestion } from "./types";
 
@@ -46,7 +47,7 @@ export function usePublishOwnCarcasses(standard: string) {
   return useMutation({
     mutationFn: ({ asked, others }: { asked: CarcassQuestion; others: string[] }) =>
       answer(api.POST("/standards/{standard}/own-carcasses", { params: { path: { standard } }, body: { ...asked, others } })),
-    onSuccess: () => Promise.all([["trends"], ["standards"], ["standard"]].map((queryKey) => queries.invalidateQueries({ queryKey }))),
+    onSuccess: () => Promise.all([["trends"], ["standards"], ["standard"]].map((queryKey) => askAgain(queries, queryKey))),
   });
 }
 
@@ -57,7 +58,7 @@ export function useTakeInCarcasses(standard: string) {
   return useMutation({
     mutationFn: (body: { title: string; file: CarcassFile }) =>
       answer(api.PUT("/standards/{standard}/pooled/{id}", { params: { path: { standard, id: uuid() } }, body })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["trends"] }),
+    onSuccess: () => askAgain(queries, ["trends"]),
   });
 }
 
@@ -66,6 +67,6 @@ export function useTakeOutCarcasses(standard: string) {
 
   return useMutation({
     mutationFn: (id: string) => answer(api.DELETE("/standards/{standard}/pooled/{id}", { params: { path: { standard, id } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["trends"] }),
+    onSuccess: () => askAgain(queries, ["trends"]),
   });
 }

@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 
 const trendsKey = ["trends"];
@@ -43,7 +44,7 @@ export function useNoteDay() {
 
   return useMutation({
     mutationFn: (body: { on: string; text: string }) => answer(api.PUT("/day-notes/{id}", { params: { path: { id: uuid() } }, body })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: trendsKey }),
+    onSuccess: () => askAgain(queries, trendsKey),
   });
 }
 
@@ -52,6 +53,6 @@ export function useTakeBackDayNote() {
 
   return useMutation({
     mutationFn: (id: string) => answer(api.DELETE("/day-notes/{id}", { params: { path: { id } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: trendsKey }),
+    onSuccess: () => askAgain(queries, trendsKey),
   });
 }
