@@ -8,7 +8,7 @@ const ROW = 34;
 const LEFT = 134;
 const RIGHT = 14;
 
-/** Each tray a dot on its total, a line on the median: this class above, earlier ones below. */
+/** Each tray a dot on its total, a line on the median: this class above, earlier ones below; the keyboard reads one class after the other. */
 export function TotalsPicture({ look }: { look: ClassLook }) {
   const rows = [{ held_on: look.held_on, totals: look.totals }, ...look.earlier];
   const least = Math.floor(Math.min(...rows.flatMap((it) => it.totals)) / 10) * 10;
@@ -19,8 +19,8 @@ export function TotalsPicture({ look }: { look: ClassLook }) {
     <Box
       component="svg"
       viewBox={`0 0 ${WIDTH} ${height}`}
-      role="img"
-      aria-label={rows.map((it) => `${day(it.held_on)}: median ${points(median(it.totals))} of ${it.totals.length} trays`).join("; ")}
+      role="group"
+      aria-label="Totals, class by class"
       sx={{
         width: "100%",
         maxWidth: 720,
@@ -32,7 +32,14 @@ export function TotalsPicture({ look }: { look: ClassLook }) {
         const y = index * ROW + ROW / 2;
 
         return (
-          <Box component="g" key={`${it.held_on} ${index}`} sx={{ color: index === 0 ? "text.primary" : "text.secondary" }}>
+          <Box
+            component="g"
+            key={`${it.held_on} ${index}`}
+            role="img"
+            tabIndex={0}
+            aria-label={`${day(it.held_on)}: ${it.totals.map((total) => points(total)).join(", ")}; median ${points(median(it.totals))}`}
+            sx={{ color: index === 0 ? "text.primary" : "text.secondary" }}
+          >
             <text x={0} y={y + 5}>
               {it.held_on}
             </text>
