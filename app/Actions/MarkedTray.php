@@ -69,12 +69,10 @@ final readonly class MarkedTray
         return new FactorTray($this->class->id, $this->row->total, [Factor::Assessor->value => $judgedBy] + $values, $this->row->delivered_mg, self::masses($this->row->masses));
     }
 
-    /** It is not in the lowest band of the policy it was marked by. */
+    /** By the policy it was marked by. */
     public function passed(): bool
     {
-        $bands = $this->held->policy->bands;
-
-        return $this->row->band !== null && $this->row->band !== $bands[count($bands) - 1]->label;
+        return $this->row->band !== null && $this->held->policy->passes($this->row->band);
     }
 
     /** Its shares; null of a tray whose weights do not add up, which would tell of the weighing and not of the carcass. */

@@ -44,6 +44,14 @@ final class PolicyTest extends TestCase
         self::assertNull(Policy::examine($document)->policy);
     }
 
+    public function testWhatIsNotInTheLowestBandPasses(): void
+    {
+        $policy = Policy::read(Node::of((new ShippedDocuments())->policy('house'), 'policy'));
+        $labels = array_map(static fn($it): string => $it->label, $policy->bands);
+        self::assertSame(['Distinction', 'Merit', 'Pass'], array_values(array_filter($labels, $policy->passes(...))));
+        self::assertFalse($policy->passes($policy->bandOf(0)->label));
+    }
+
     public function testExaminationAndReaderRefuseTheSamePolicies(): void
     {
         self::assertSame([], Policy::examine(self::document())->problems);

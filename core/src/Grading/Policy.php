@@ -106,6 +106,12 @@ final readonly class Policy
         return $this->bands[count($this->bands) - 1];
     }
 
+    /** A result passes that is not in the lowest band. */
+    public function passes(string $label): bool
+    {
+        return $label !== $this->bands[count($this->bands) - 1]->label;
+    }
+
     private function taper(): float
     {
         foreach ($this->components as $component) {

@@ -37,6 +37,7 @@ export function TriesPicture({ tries }: { tries: CourseStandard["tries"] }) {
         <a
           key={it.id}
           href={`/result/${it.id}`}
+          style={{ color: "inherit" }}
           aria-label={`${tries[it.at]?.held_on ?? ""}: ${points(it.total)}`}
           onClick={(event) => {
             event.preventDefault();
