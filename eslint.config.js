@@ -16,4 +16,14 @@ export default tseslint.config(
       "no-console": ["error", { allow: ["error"] }],
     },
   },
+  {
+    files: ["ui/src/**/*.{ts,tsx}"],
+    ignores: ["ui/src/api/askAgain.ts"],
+    rules: {
+      "no-restricted-properties": [
+        "error",
+        { property: "invalidateQueries", message: "Use askAgain: a first answer that is still on its way would stand as if it were new." },
+      ],
+    },
+  },
 );

@@ -1,13 +1,14 @@
-import type { QueryClient, QueryKey } from "@tanstack/react-query";
+import type { InvalidateQueryFilters, QueryClient, QueryKey } from "@tanstack/react-query";
 import { Problem } from "./problem";
 
 /**
  * Asks anew what may be old by now, and waits for the answers of what is on the screen. A first answer that is still on its way is from before: it is
  * not waited for, or it would stand as if it were new.
  */
-export async function askAgain(queries: QueryClient, queryKey: QueryKey): Promise<void> {
-  await queries.cancelQueries({ queryKey });
-  await queries.invalidateQueries({ queryKey });
+export async function askAgain(queries: QueryClient, of: QueryKey | InvalidateQueryFilters): Promise<void> {
+  const filters: InvalidateQueryFilters = "length" in of ? { queryKey: of } : of;
+  await queries.cancelQueries(filters);
+  await queries.invalidateQueries(filters);
 }
 
 /** Puts an answer in its place. One that is still on its way is from before it, and would stand over it: it is given up. */

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { Appeals, AppealOutcome } from "./types";
 
@@ -19,9 +20,9 @@ export function useAppeals(attempt: string, isAsked = true) {
 function useKept(attempt: string) {
   const queries = useQueryClient();
 
-  return (appeals: Appeals): void => {
-    queries.setQueryData(keyOf(attempt), appeals);
-    void queries.invalidateQueries({ queryKey: ["bench"] });
+  return async (appeals: Appeals): Promise<void> => {
+    await tell(queries, keyOf(attempt), appeals);
+    void askAgain(queries, ["bench"]);
   };
 }
 

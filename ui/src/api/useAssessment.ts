@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 
 export const assessmentKey = (assessment: string | undefined) => ["assessment", assessment];
@@ -30,7 +31,7 @@ export function useRelease(assessment: string) {
     mutationFn: (body: { attempts: string[]; reason: string }) =>
       answer(api.POST("/assessments/{assessment}/release", { params: { path: { assessment } }, body })),
     onSuccess: () =>
-      queries.invalidateQueries({
+      askAgain(queries, {
         predicate: ({ queryKey: [what] }) => ["sheet", "verdict", "released", "bench", "tray", "moderation"].includes(String(what)),
       }),
   });
@@ -44,8 +45,8 @@ export function useHoldAgainst(assessment: string) {
     mutationFn: (body: { standard: string; reason: string }) =>
       answer(api.POST("/assessments/{assessment}/standard", { params: { path: { assessment } }, body })),
     onSuccess: async (held) => {
-      queries.setQueryData(assessmentKey(assessment), held);
-      await queries.invalidateQueries({ predicate: ({ queryKey: [what] }) => what !== "session" && what !== "assessment" });
+      await tell(queries, assessmentKey(assessment), held);
+      await askAgain(queries, { predicate: ({ queryKey: [what] }) => what !== "session" && what !== "assessment" });
     },
   });
 }

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useEffectEvent, useRef, useState } from "react";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
 import type { Brief, BriefDocument } from "./types";
@@ -39,49 +40,49 @@ export function useDropBrief() {
 
   return useMutation({
     mutationFn: (brief: string) => answer(api.DELETE("/briefs/{brief}", { params: { path: { brief } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: briefsKey }),
+    onSuccess: () => askAgain(queries, briefsKey),
   });
 }
 
 /** Sets the practical up; the Bench and the Floor know it from then on. */
 export function useSetBrief() {
-  const tell = useBriefNews();
+  const onSuccess = useBriefNews();
 
   return useMutation({
     mutationFn: ({ id, version }: { id: string; version: number }) =>
       answer(api.POST("/briefs/{brief}/set", { params: { path: { brief: id }, header: { "If-Match": `"${version}"` } } })),
-    onSuccess: tell,
+    onSuccess,
   });
 }
 
 /** Puts a practical that is set off to another day or time. */
 export function usePostpone(brief: string) {
-  const tell = useBriefNews();
+  const onSuccess = useBriefNews();
 
   return useMutation({
     mutationFn: (body: { day: string; start: string; reason: string }) =>
       answer(api.POST("/briefs/{brief}/postpone", { params: { path: { brief } }, body })),
-    onSuccess: tell,
+    onSuccess,
   });
 }
 
 export function useCancel(brief: string) {
-  const tell = useBriefNews();
+  const onSuccess = useBriefNews();
 
   return useMutation({
     mutationFn: (reason: string) => answer(api.POST("/briefs/{brief}/cancel", { params: { path: { brief } }, body: { reason } })),
-    onSuccess: tell,
+    onSuccess,
   });
 }
 
 /** Puts a brief in place as it was answered, and has asked again for what lists it. */
-function useBriefNews(): (brief: Brief) => void {
+function useBriefNews(): (brief: Brief) => Promise<void> {
   const queries = useQueryClient();
 
-  return (brief) => {
-    queries.setQueryData(["brief", brief.id], brief);
-    void queries.invalidateQueries({ queryKey: briefsKey });
-    void queries.invalidateQueries({ queryKey: ["bench"] });
+  return async (brief) => {
+    await tell(queries, ["brief", brief.id], brief);
+    void askAgain(queries, briefsKey);
+    void askAgain(queries, ["bench"]);
   };
 }
 

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 
 const calendarsKey = ["calendars"];
@@ -14,7 +15,7 @@ export function useMakeCalendar() {
 
   return useMutation({
     mutationFn: (room: string | null) => answer(api.POST("/calendars", { body: { room } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: calendarsKey }),
+    onSuccess: () => askAgain(queries, calendarsKey),
   });
 }
 
@@ -23,6 +24,6 @@ export function useEndCalendar() {
 
   return useMutation({
     mutationFn: (calendar: string) => answer(api.DELETE("/calendars/{calendar}", { params: { path: { calendar } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: calendarsKey }),
+    onSuccess: () => askAgain(queries, calendarsKey),
   });
 }

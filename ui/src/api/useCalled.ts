@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { v7 as uuid } from "uuid";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import { listen } from "./live";
 import type { Called } from "./types";
@@ -25,7 +26,7 @@ export function useCalled(card: string) {
   const queries = useQueryClient();
   const [isHeard, setHeard] = useState(false);
   useEffect(() => {
-    const ask = (): void => void queries.invalidateQueries({ queryKey: calledKey(card) });
+    const ask = (): void => void askAgain(queries, calledKey(card));
 
     return listen(`/live/called/${card}`, {
       events: { stands: ask },
@@ -52,7 +53,7 @@ export function useCall() {
   return useMutation({
     mutationFn: (body: { standard: string; group: string | null }) =>
       answer(api.PUT("/called/{id}", { params: { path: { id: uuid() } }, body })),
-    onSuccess: (called) => queries.setQueryData(calledKey(called.id), called),
+    onSuccess: (called) => tell(queries, calledKey(called.id), called),
   });
 }
 
@@ -72,7 +73,7 @@ export function useSay(card: string) {
     onMutate: ({ kind, step }) =>
       kind === "step" &&
       queries.setQueryData(calledKey(card), (before: Called | undefined) => before && { ...before, step: step ?? before.step }),
-    onSuccess: (called) => queries.setQueryData(calledKey(card), called),
-    onError: () => queries.invalidateQueries({ queryKey: calledKey(card) }),
+    onSuccess: (called) => tell(queries, calledKey(card), called),
+    onError: () => askAgain(queries, calledKey(card)),
   });
 }

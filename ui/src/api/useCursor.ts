@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
-import { measured } from "../offline/clock";
 import { askAgain } from "./askAgain";
+import { measured } from "../offline/clock";
 import { answer, api } from "./client";
 import { listen } from "./live";
 import type { News, PushedNews, Tray } from "./types";
@@ -91,7 +91,7 @@ function usePushed(assessment: string, onNews: (news: PushedNews) => boolean): b
     const fetchNews = (): void => {
       soon ??= setTimeout(() => {
         soon = undefined;
-        void queries.invalidateQueries({ queryKey: cursorKey(assessment) });
+        void askAgain(queries, cursorKey(assessment));
       }, GATHER_MS);
     };
     const stop = listen(`/live/class/${assessment}`, {
@@ -119,14 +119,14 @@ function useRoomSoon(assessment: string): () => void {
   const due = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const ask = (): void => {
     due.current = undefined;
-    void queries.invalidateQueries({ queryKey: floorKey(assessment) });
+    void askAgain(queries, floorKey(assessment));
   };
   useEffect(
     () => () => {
       if (due.current === undefined) return;
       clearTimeout(due.current);
       due.current = undefined;
-      void queries.invalidateQueries({ queryKey: floorKey(assessment) });
+      void askAgain(queries, floorKey(assessment));
     },
     [queries, assessment],
   );

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { v4 as uuid } from "uuid";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
 import type { KeptDraft, Standard } from "./types";
@@ -28,7 +29,7 @@ export function useDropDraft() {
 
   return useMutation({
     mutationFn: (draft: string) => answer(api.DELETE("/drafts/{draft}", { params: { path: { draft } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: draftsKey }),
+    onSuccess: () => askAgain(queries, draftsKey),
   });
 }
 
@@ -67,7 +68,7 @@ export function useDraftKeeping(document: Standard, isChanged: boolean, kept: Ke
         version.current = answered.version;
         saved.current = written;
         setState("kept");
-        void queries.invalidateQueries({ queryKey: draftsKey });
+        void askAgain(queries, draftsKey);
       } catch (problem) {
         setState(problem instanceof Problem && problem.status === 412 ? "elsewhere" : "failed");
       }
@@ -102,7 +103,7 @@ export function useDraftKeeping(document: Standard, isChanged: boolean, kept: Ke
       isDropped.current = true;
       await line.current;
       if (id !== null) await answer(api.DELETE("/drafts/{draft}", { params: { path: { draft: id } } })).catch(() => undefined);
-      void queries.invalidateQueries({ queryKey: draftsKey });
+      void askAgain(queries, draftsKey);
     },
   };
 }

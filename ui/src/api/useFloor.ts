@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { v7 as uuid } from "uuid";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import { device } from "./device";
 import type { Floor, FloorStation } from "./types";
@@ -81,7 +82,7 @@ export function useArrange({ assessment, arrangement }: Floor) {
           body: plan,
         }),
       ),
-    onSuccess: (floor) => queries.setQueryData(floorKey(assessment), floor),
+    onSuccess: (floor) => tell(queries, floorKey(assessment), floor),
   });
 }
 
@@ -97,9 +98,9 @@ export function useCheckScale(assessment: string) {
           body: { nominal_mg: nominalMg, reading_mg: readingMg },
         }),
       ),
-    onSuccess: (room) => {
-      queries.setQueryData(floorKey(assessment), room);
-      void queries.invalidateQueries({ queryKey: ["tray"] });
+    onSuccess: async (room) => {
+      await tell(queries, floorKey(assessment), room);
+      void askAgain(queries, ["tray"]);
     },
   });
 }

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { Homework } from "./types";
 
@@ -20,7 +21,7 @@ export function useSetHomework(group: string) {
   return useMutation({
     mutationFn: (body: Pick<Homework, "standard" | "kind" | "until" | "note">) =>
       answer(api.PUT("/groups/{group}/homework/{id}", { params: { path: { group, id: uuid() } }, body })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: groupPracticeKey(group) }),
+    onSuccess: () => askAgain(queries, groupPracticeKey(group)),
   });
 }
 
@@ -30,6 +31,6 @@ export function useTakeBackHomework(group: string) {
 
   return useMutation({
     mutationFn: (id: string) => answer(api.DELETE("/groups/{group}/homework/{id}", { params: { path: { group, id } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: groupPracticeKey(group) }),
+    onSuccess: () => askAgain(queries, groupPracticeKey(group)),
   });
 }

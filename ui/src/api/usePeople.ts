@@ -1,6 +1,6 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
-import type { Person } from "./types";
 
 const peopleKey = ["people"];
 const changesKey = ["changes"];
@@ -27,7 +27,7 @@ export function useInvite() {
 
   return useMutation({
     mutationFn: (body: { name: string; email: string; role: StaffRole }) => answer(api.POST("/people", { body })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: peopleKey }),
+    onSuccess: () => askAgain(queries, peopleKey),
   });
 }
 
@@ -36,7 +36,7 @@ export function useIssueCode() {
 
   return useMutation({
     mutationFn: (person: string) => answer(api.POST("/people/{person}/code", { params: { path: { person } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: peopleKey }),
+    onSuccess: () => askAgain(queries, peopleKey),
   });
 }
 
@@ -54,7 +54,6 @@ export function useChangePerson(person: string) {
 
   return useMutation({
     mutationFn: (body: PersonChange) => answer(api.PATCH("/people/{person}", { params: { path: { person } }, body })),
-    onSuccess: (changed) =>
-      queries.setQueryData(peopleKey, (before: Person[] = []) => before.map((it) => (it.id === changed.id ? changed : it))),
+    onSuccess: () => askAgain(queries, peopleKey),
   });
 }

@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { Policy } from "./types";
 
@@ -36,8 +37,8 @@ export function usePublishPolicy() {
   return useMutation({
     mutationFn: ({ document, basedOn }: { document: Policy; basedOn: number }) =>
       answer(api.POST("/policy", { params: { header: { "If-Match": `"${basedOn}"` } }, body: document })),
-    onSuccess: (policy) => queries.setQueryData(policyKey, policy),
+    onSuccess: (policy) => tell(queries, policyKey, policy),
     // Somebody may have published another one: it is read, and so is what the draft would change of it.
-    onError: () => queries.invalidateQueries({ queryKey: policyKey }),
+    onError: () => askAgain(queries, policyKey),
   });
 }

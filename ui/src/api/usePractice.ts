@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { PracticeTray } from "./types";
 
@@ -83,7 +84,7 @@ export function useSetReference(standard: string) {
   return useMutation({
     mutationFn: (tray: string | null) =>
       answer(api.PUT("/practice/{standard}/reference", { params: { path: { standard } }, body: { tray } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ["practice-tray"] }),
+    onSuccess: () => askAgain(queries, ["practice-tray"]),
   });
 }
 

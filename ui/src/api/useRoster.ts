@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { components } from "./schema";
 import type { RosterColumn } from "./types";
@@ -42,7 +43,7 @@ export async function studentsOf(group: string): Promise<components["schemas"]["
   }
 }
 
-const forget = (queries: QueryClient) => (): Promise<void> => queries.invalidateQueries({ queryKey: rosterKey });
+const forget = (queries: QueryClient) => (): Promise<void> => askAgain(queries, rosterKey);
 
 /** What is sent of a roster: a file or pasted cells, and how its columns are read. */
 export interface RosterSent {

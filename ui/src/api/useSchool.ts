@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
 import { sessionKey } from "./useSession";
@@ -58,16 +59,16 @@ async function send(queries: QueryClient, patch: SchoolPatch): Promise<NonNullab
     const version = queries.getQueryData<School>(schoolKey)?.version ?? 0;
     try {
       const chosen = await answer(api.PATCH("/school", { params: { header: { "If-Match": `"${version}"` } }, body: patch }));
-      queries.setQueryData(schoolKey, chosen);
+      await tell(queries, schoolKey, chosen);
       // Every answer is worded anew: what was asked before is asked again.
       queries.removeQueries({ predicate: ({ queryKey: [what] }) => what !== schoolKey[0] && what !== sessionKey[0] });
-      await queries.invalidateQueries({ queryKey: sessionKey });
+      await askAgain(queries, sessionKey);
 
       return { isKept: true, words: "Chosen. Every screen and print follows." };
     } catch (problem) {
       if (!(problem instanceof Problem)) return { isKept: false, words: "The server does not answer; the last choice was not kept." };
       if (problem.status !== 412) return { isKept: false, words: problem.detail };
-      queries.setQueryData(schoolKey, await answer(api.GET("/school")));
+      await tell(queries, schoolKey, await answer(api.GET("/school")));
       if (keysOf(patch).some((key) => key in problem.changed)) return { isKept: false, words: problem.detail };
     }
   }

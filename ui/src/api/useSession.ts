@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { createContext, use, useEffect } from "react";
+import { askAgain } from "./askAgain";
 import { answer, api, as } from "./client";
 import { Problem } from "./problem";
 import { keepPerson, lastPerson, leaveLater, markLeft, onOtherPerson, whoLeaves } from "../offline/person";
@@ -16,7 +17,7 @@ async function nobody(): Promise<null> {
 /** Who is signed in? Null where nobody is. */
 export function useSession() {
   const queries = useQueryClient();
-  useEffect(() => onOtherPerson(() => void queries.invalidateQueries({ queryKey: sessionKey })), [queries]);
+  useEffect(() => onOtherPerson(() => void askAgain(queries, sessionKey)), [queries]);
 
   return useQuery({
     queryKey: sessionKey,

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { StandardisingStep } from "./types";
 
@@ -30,7 +31,7 @@ export function useMakeStandardisingSet() {
   return useMutation({
     mutationFn: ({ id, ...body }: { id: string; title: string; attempts: string[] }) =>
       answer(api.PUT("/standardising/{id}", { params: { path: { id } }, body })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: listKey }),
+    onSuccess: () => askAgain(queries, listKey),
   });
 }
 
@@ -45,8 +46,6 @@ export function useStandardise(set: string) {
 
       return answer(api.PUT("/standardising/{set}/entries/{entry}", { params: { path: { set, entry: uuid() } }, body }));
     },
-    onSuccess: (now) => {
-      queries.setQueryData(keyOf(set), now);
-    },
+    onSuccess: (now) => tell(queries, keyOf(set), now),
   });
 }

@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { Standard } from "./types";
 
@@ -58,9 +59,9 @@ export function usePublishStandard() {
   return useMutation({
     mutationFn: ({ document, basedOn }: { document: Standard; basedOn: number | null }) =>
       answer(api.POST("/standards", { params: { header: basedOn === null ? {} : { "If-Match": `"${basedOn}"` } }, body: document })),
-    onSuccess: (standard) => {
-      queries.setQueryData(["standard", standard.item.id], standard);
-      void queries.invalidateQueries({ queryKey: ["standards"] });
+    onSuccess: async (standard) => {
+      await tell(queries, ["standard", standard.item.id], standard);
+      void askAgain(queries, ["standards"]);
     },
   });
 }

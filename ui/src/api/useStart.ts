@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { paths } from "./schema";
 import { useBecome } from "./useSession";
@@ -21,7 +22,7 @@ export function useFound() {
     mutationFn: (body: FirstCoordinator) => answer(api.POST("/start", { body })),
     onSuccess: (user) => {
       become(user);
-      void queries.invalidateQueries({ queryKey: startKey });
+      void askAgain(queries, startKey);
     },
   });
 }

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { v7 as uuid } from "uuid";
+import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { WrittenAnswers } from "./types";
 import { practiceKey } from "./usePractice";
@@ -23,9 +24,9 @@ export function useHandIn(attempt: string) {
     networkMode: "always",
     mutationFn: (said: { criterion: string; text: string }) =>
       answer(api.POST("/attempts/{attempt}/answers", { params: { path: { attempt } }, body: { answers: [{ id: uuid(), ...said }] } })),
-    onSuccess: (written: WrittenAnswers) => {
-      queries.setQueryData(writtenKey(attempt), written);
-      void queries.invalidateQueries({ queryKey: practiceKey, exact: true });
+    onSuccess: async (written: WrittenAnswers) => {
+      await tell(queries, writtenKey(attempt), written);
+      void askAgain(queries, { queryKey: practiceKey, exact: true });
     },
   });
 }

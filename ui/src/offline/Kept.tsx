@@ -1,5 +1,6 @@
 import { dehydrate, hydrate, useQueryClient, type DehydratedState, type Query, type QueryClient } from "@tanstack/react-query";
 import { useEffect, useState, type ReactNode } from "react";
+import { askAgain } from "../api/askAgain";
 import type { Bench, Tray } from "../api/types";
 import { useUser } from "../api/useSession";
 import { newest } from "./newest";
@@ -58,7 +59,7 @@ export function Kept({ children }: { children: ReactNode }) {
         if (answers?.build !== BUILD) return;
         hydrate(queries, JSON.parse(answers.value));
         // However young: what went up in the moment before a reload is not in it.
-        void queries.invalidateQueries({ predicate: ({ queryKey }) => KEPT.has(queryKey[0]), refetchType: "none" });
+        void askAgain(queries, { predicate: ({ queryKey }) => KEPT.has(queryKey[0]), refetchType: "none" });
       },
       () => undefined,
     );

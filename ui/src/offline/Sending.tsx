@@ -82,7 +82,7 @@ export function Sending({ children }: { children: ReactNode }) {
         if (tray !== null) await tell(queries, practiceTrayKey(tray.tray), tray);
         void askAgain(queries, practiceKey);
       },
-      onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionKey }),
+      onSignedOut: () => void askAgain(queries, sessionKey),
     });
     sender.current = started;
 
