@@ -43,7 +43,7 @@ final readonly class MarkedTrays
         $rows = ResultRow::query()->whereIn('assessment_id', $classes->keys())->where('status', Status::Final)->whereRaw("second_open::text = '[]'")->orderBy('assessment_id')->orderBy('station')->get()->groupBy('assessment_id');
         $students = Attempt::query()->without('row')->whereIn('assessment_id', $classes->keys())->get(['id', 'student_id'])->mapWithKeys(static fn(Attempt $it): array => [$it->id => $it->student_id]);
         $held = $this->held($classes->map(static fn(Assessment $it): HeldDocuments => $it->held));
-        $suppliers = $this->suppliers($classes->keys());
+        $suppliers = Delivery::suppliersOf(array_values($classes->keys()->all()));
         $trays = [];
         foreach ($classes as $class) {
             foreach ($rows->get($class->id) ?? [] as $row) {
@@ -69,15 +69,5 @@ final readonly class MarkedTrays
     private static function heldKey(HeldDocuments $held): string
     {
         return "$held->sha256 $held->published_policy_id";
-    }
-
-    /**
-     * @param Collection<array-key, string> $classes
-     *
-     * @return array<string, string> by class; the latest delivery holds
-     */
-    private function suppliers(Collection $classes): array
-    {
-        return Delivery::query()->whereIn('assessment_id', $classes)->orderBy('seq')->get()->mapWithKeys(static fn(Delivery $it): array => [$it->assessment_id => $it->supplier])->filter(static fn(string $it): bool => $it !== '')->all();
     }
 }

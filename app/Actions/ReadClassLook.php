@@ -10,10 +10,10 @@ use App\Models\ResultRow;
 use DeftBlade\Core\Grading\Component;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Json\Node;
-use DeftBlade\Core\Package\ResultDocument;
 use DeftBlade\Core\Practice\MostLost;
 use DeftBlade\Core\Trends\Difference;
 use DeftBlade\Core\Trends\Factor;
+use DeftBlade\Core\Trends\FactorTray;
 use DeftBlade\Core\Trends\Fairness;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -25,25 +25,26 @@ final readonly class ReadClassLook
     /** Who looks at a class knows whose tray is whose: fewer are compared than over a term, with the caution that they scatter. */
     private const FEWEST = 3;
 
-    /** By station there is one tray, and all of a class come with one delivery: those are seen over many classes only. */
+    /** By station there is one tray, and all of a class come with one delivery: their totals are compared over many classes only. */
     private const FACTORS = [Factor::Wave, Factor::Scale, Factor::Assessor, Factor::Tag];
 
-    public function __construct(private GradeClass $grading, private PractisedStandards $standards) {}
+    public function __construct(private GradeClass $grading, private PractisedStandards $standards, private ReadLostByPart $lost) {}
 
     public function of(Assessment $assessment): ClassLook
     {
         $assessment->load('group', 'held.standard');
-        $attempts = Attempt::query()->with('captures')->where('assessment_id', $assessment->id)->get()
-            ->filter(static fn(Attempt $it): bool => $it->row->status === Status::Final && $it->row->second_open === []);
+        $attempts = Attempt::doneOf($assessment);
         $earlier = Assessment::query()->where('is_rehearsal', false)->heldBefore($assessment, $assessment->held->standard->key)->latest('held_on')->limit(self::EARLIER)->get();
 
         $class = $attempts->isEmpty() ? null : $this->grading->grade($assessment, $attempts);
+        $trays = $class === null ? [] : GradedTray::allOf($assessment, $class, $attempts);
 
         return new ClassLook(
             $assessment,
             $this->standards->of($assessment->held->standard->latest()),
-            $class === null ? [] : self::mostLost($class, $attempts),
-            $class === null ? [] : $this->parts($assessment, $class, $attempts),
+            $class === null ? [] : MostLost::all($class->standard, array_values(array_map(static fn(GradedTray $it): Node => $it->result, $trays))),
+            $trays === [] ? [] : $this->lost->of($assessment, $trays),
+            self::parts($trays),
             $class === null ? [] : self::components($class, $attempts, $earlier),
             self::totalsOf($assessment),
             array_values(array_filter(array_map(static fn(Assessment $it): ?array => ($totals = self::totalsOf($it)) === [] ? null : [$it, $totals], $earlier->all()))),
@@ -51,27 +52,19 @@ final readonly class ReadClassLook
     }
 
     /**
-     * The trays of one wave, one scale, one assessor, one box beside the others of the class, with what they lost most at.
+     * The trays of one wave, one scale, one assessor, one box beside the others of the class.
      *
-     * @param Collection<int, Attempt> $attempts
+     * @param array<string, GradedTray> $trays
      *
-     * @return list<ClassPart>
+     * @return list<Difference>
      */
-    private function parts(Assessment $assessment, GradedClass $class, Collection $attempts): array
+    private static function parts(array $trays): array
     {
-        $trays = array_values($attempts->map(static fn(Attempt $it): MarkedTray => new MarkedTray($it->row, $assessment, $it->student_id, null, $class->held))->all());
-        $factors = ReadFairness::factors($trays);
-        $fairness = new Fairness(array_values($factors), self::FEWEST);
-        $parts = [];
-        foreach (self::FACTORS as $factor) {
-            // A tag that one carcass has is that carcass; one that several have is a box.
-            foreach (array_filter($fairness->differences($factor), static fn(Difference $it): bool => $factor !== Factor::Tag || $it->trays > 1) as $difference) {
-                $of = $attempts->filter(static fn(Attempt $it): bool => isset($factors[$it->id]) && $factors[$it->id]->has($factor, $difference->value));
-                $parts[] = new ClassPart($difference, self::mostLost($class, $of)[0] ?? null);
-            }
-        }
+        $fairness = new Fairness(array_values(array_map(static fn(GradedTray $it): FactorTray => $it->factors, $trays)), self::FEWEST);
+        // A tag that one carcass has is that carcass; one that several have is a box.
+        $parts = array_map(static fn(Factor $factor): array => array_filter($fairness->differences($factor), static fn(Difference $it): bool => $factor !== Factor::Tag || $it->trays > 1), self::FACTORS);
 
-        return $parts;
+        return array_merge(...$parts);
     }
 
     /**
@@ -120,16 +113,6 @@ final readonly class ReadClassLook
     private static function rowsOf(Collection $assessments): array
     {
         return array_values(ResultRow::query()->whereIn('assessment_id', $assessments->modelKeys())->where('status', Status::Final)->whereRaw("second_open::text = '[]'")->get()->all());
-    }
-
-    /**
-     * @param Collection<int, Attempt> $attempts at least one
-     *
-     * @return list<MostLost>
-     */
-    private static function mostLost(GradedClass $class, Collection $attempts): array
-    {
-        return MostLost::among($class->standard, array_values($attempts->map(static fn(Attempt $it): Node => Node::decode(json_encode($class->document($it->id), ResultDocument::JSON_FLAGS)))->all()));
     }
 
     /** @return list<float> the lowest first */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
+use DeftBlade\Core\Grading\Status;
 use Illuminate\Database\Eloquent\Casts\Attribute;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,16 +16,16 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 /**
  * One student's try. Everything that happens to it, and every term it is made under, is a capture.
  *
- * @property string                                                 $id
- * @property string                                                 $assessment_id
- * @property string                                                 $student_id
- * @property int                                                    $station
- * @property Student                                                $student
- * @property Assessment                                             $assessment
- * @property ResultRow                                              $row           how it stands
- * @property Release|null                                           $release       the latest version
- * @property \Illuminate\Database\Eloquent\Collection<int, Release> $releases      first issue first
- * @property \Illuminate\Database\Eloquent\Collection<int, Capture> $captures
+ * @property string                   $id
+ * @property string                   $assessment_id
+ * @property string                   $student_id
+ * @property int                      $station
+ * @property Student                  $student
+ * @property Assessment               $assessment
+ * @property ResultRow                $row           how it stands
+ * @property Release|null             $release       the latest version
+ * @property Collection<int, Release> $releases      first issue first
+ * @property Collection<int, Capture> $captures
  */
 final class Attempt extends Model
 {
@@ -36,6 +38,13 @@ final class Attempt extends Model
     protected $fillable = ['assessment_id', 'student_id'];
 
     protected $with = ['row'];
+
+    /** @return Collection<int, self> of a class, with their captures: those whose result is done, and which nobody marks a second time just now */
+    public static function doneOf(Assessment $assessment): Collection
+    {
+        return self::query()->with('captures')->where('assessment_id', $assessment->id)->get()
+            ->filter(static fn(self $it): bool => $it->row->status === Status::Final && $it->row->second_open === []);
+    }
 
     /** They are asked to mark it a second time and have not finished. */
     public function isBlindTo(User $user): bool

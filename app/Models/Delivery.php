@@ -50,6 +50,21 @@ final class Delivery extends Model
         return $held;
     }
 
+    /**
+     * @param list<string> $practicals ids
+     *
+     * @return array<string, string> by practical, where one is written down; the latest delivery holds
+     */
+    public static function suppliersOf(array $practicals): array
+    {
+        $suppliers = [];
+        foreach (self::query()->whereIn('assessment_id', $practicals)->orderBy('seq')->get() as $delivery) {
+            $suppliers[$delivery->assessment_id] = $delivery->supplier;
+        }
+
+        return array_filter($suppliers, static fn(string $it): bool => $it !== '');
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -31,7 +31,7 @@ use Random\Randomizer;
 
 /**
  * A year of classes by one standard, of a group that is through with its course: from a fixed seed, with one class whose knives were blunt, and birds of another
- * supplier, with more frame and less breast, from the middle of it on. It is not part of the usual demo: bin/artisan db:seed --class=DemoYear.
+ * supplier, with more frame and less breast, from the middle of it on.
  */
 final class DemoYear extends Seeder
 {
@@ -90,7 +90,7 @@ final class DemoYear extends Seeder
         $count = (int) (getenv('DEMO_YEAR_CLASSES') ?: self::CLASSES);
         foreach (range(0, $count - 1) as $number) {
             $day = $today->subWeeks(2 * ($count - $number))->startOfWeek()->addDays(2);
-            $class = $this->setting->setUp("Eight pieces, class $number", 'Larder kitchen', $day, $group, $published, PublishedPolicy::inForce(), $students, $instructor, $day->addHours(7));
+            $class = $this->setting->setUp('Eight pieces, class '.($number + 1), 'Larder kitchen', $day, $group, $published, PublishedPolicy::inForce(), $students, $instructor, $day->addHours(7));
             $this->fill($class, $number, $instructor, $second);
             $classes[] = $class;
             if ($number === self::OTHER_SUPPLIER) {

@@ -64,6 +64,25 @@ final class LookBackTest extends TestCase
         $this->as('teodor')->getJson("$this->address/fairness")->assertForbidden();
     }
 
+    /** A class comes with one delivery: it is read beside the latest class with the birds of the other supplier. */
+    public function testWhatCostPointsIsReadBesideTheOtherSupplier(): void
+    {
+        $last = Assessment::query()->where('title', 'Eight pieces, class '.DemoYear::CLASSES)->firstOrFail();
+        $other = Assessment::query()->where('title', 'Eight pieces, class '.DemoYear::OTHER_SUPPLIER)->firstOrFail();
+        $look = $this->as('marit')->getJson("/api/v1/assessments/$last->id/look-back")->assertOk();
+        $columns = array_values(array_filter((array) $look->json('lost_by'), static fn(mixed $it): bool => data_get($it, 'factor') === 'delivery'));
+        self::assertSame([[DemoYear::SUPPLIERS[1], null, 8], [DemoYear::SUPPLIERS[0], $other->held_on->toDateString(), 8]], array_map(static fn(mixed $it): array => [data_get($it, 'value'), data_get($it, 'held_on'), data_get($it, 'trays')], $columns));
+        self::assertEquals(array_column((array) $look->json('lost'), 'points'), data_get($columns[0], 'points'));
+        // The birds with more frame give less in pieces, whoever cuts them.
+        $yield = array_search('Yield', array_column((array) $look->json('lost'), 'title'), true);
+        self::assertIsInt($yield);
+        self::assertGreaterThan(data_get($columns[1], "points.$yield") + 1, data_get($columns[0], "points.$yield"));
+        $earlier = array_column((array) $this->getJson("/api/v1/assessments/$other->id/look-back")->json('lost'), 'points', 'title');
+        self::assertEqualsWithDelta($earlier['Yield'], data_get($columns[1], "points.$yield"), 1e-9);
+        $lines = str_replace('"', '', (string) $this->get("/api/v1/assessments/$last->id/look-back.csv")->assertOk()->getContent());
+        self::assertStringContainsString("\nLost at, delivery ".DemoYear::SUPPLIERS[0].',Yield,8,', str_replace('Lost at\\,', 'Lost at,', $lines));
+    }
+
     /** What the birds of one supplier say; the other's are as the book has them, but for what stays on the frame. */
     public function testTheCarcassesOfASupplierSayWhatChanged(): void
     {

@@ -23,7 +23,7 @@ final class TrendsTest extends TestCase
         $this->seed(DemoYear::class);
         $trends = $this->as('marit')->getJson(self::ADDRESS)->assertOk();
         $classes = (array) $trends->json('classes');
-        self::assertSame(['Eight pieces, class 0', 'Eight pieces, class 25'], [$classes[0]['title'], $classes[DemoYear::CLASSES - 1]['title']]);
+        self::assertSame(['Eight pieces, class 1', 'Eight pieces, class 26'], [$classes[0]['title'], $classes[DemoYear::CLASSES - 1]['title']]);
         $charts = array_column((array) $trends->json('charts'), null, 'measure');
         self::assertSame(self::MEASURES, array_keys($charts));
         $signals = static fn(string $measure, string $rule): array => array_column(array_filter($charts[$measure]['signals'], static fn(array $it): bool => $it['rule'] === $rule), 'at');
@@ -112,6 +112,37 @@ final class TrendsTest extends TestCase
         $this->getJson("/api/v1/assessments/$coming->id/look-back")->assertOk()->assertJsonPath('teach', [])->assertJsonPath('totals', []);
     }
 
+    /** Station by station it is what each tray page says was lost; the stations together are the class, and so are the waves. */
+    public function testWhatCostPointsIsReadStationByStation(): void
+    {
+        $assessment = $this->rehearsal();
+        $assessment->update(['waves' => ['by_station' => (object) array_map(static fn(int $it): int => $it <= 5 ? 1 : 2, array_combine(range(1, 12), range(1, 12))), 'gap_ms' => 600_000]]);
+        $look = $this->as('marit')->getJson("/api/v1/assessments/$assessment->id/look-back")->assertOk();
+        $lost = (array) $look->json('lost');
+        $by = static fn(string $factor): array => array_column(array_filter((array) $look->json('lost_by'), static fn(mixed $it): bool => data_get($it, 'factor') === $factor), null, 'value');
+        $titles = array_column((array) data_get($assessment->held->document, 'criteria'), 'id', 'title');
+        foreach (array_filter((array) $this->getJson("/api/v1/assessments/$assessment->id/sheet")->json('rows'), static fn(array $it): bool => $it['status'] === 'final') as $row) {
+            $said = [];
+            foreach ((array) $this->getJson("/api/v1/attempts/{$row['attempt']}/verdict")->json('result.reasons') as $reason) {
+                $said[$reason['figures']['criterion'] ?? ''] = ($said[$reason['figures']['criterion'] ?? ''] ?? 0) + $reason['lost'];
+            }
+            foreach ($lost as $index => $thing) {
+                if (isset($titles[$thing['title']])) {
+                    self::assertEqualsWithDelta($said[$titles[$thing['title']]] ?? 0, $by('station')[$row['station']]['points'][$index], 0.006, $thing['title']);
+                }
+            }
+        }
+        foreach (['station', 'wave'] as $factor) {
+            self::assertSame($look->json('lost.0.trays'), array_sum(array_column($by($factor), 'trays')), $factor);
+            foreach ($lost as $index => $thing) {
+                $sum = array_sum(array_map(static fn(array $it): float => $it['trays'] * $it['points'][$index], $by($factor)));
+                self::assertEqualsWithDelta($thing['points'], $sum / $thing['trays'], 0.02, $thing['title']);
+            }
+        }
+        // No delivery is written down for it.
+        self::assertSame([], $by('delivery'));
+    }
+
     /** A box of birds is told by the tag that several carcasses have. */
     public function testABoxOfBirdsStandsBesideTheOthers(): void
     {
@@ -126,7 +157,8 @@ final class TrendsTest extends TestCase
         $totals = $attempts->map(static fn($it): float => (float) $it->row->total)->all();
         $mean = static fn(array $of): float => array_sum($of) / count($of);
         self::assertEqualsWithDelta($mean(array_slice($totals, 0, 4)) - $mean(array_slice($totals, 4)), data_get($boxes['Box 2'], 'difference.points.value'), 1e-9);
-        self::assertNotNull(data_get($boxes['Box 2'], 'most'));
+        $columns = array_values(array_filter((array) $look->json('lost_by'), static fn(mixed $it): bool => data_get($it, 'factor') === 'tag'));
+        self::assertSame([['Box 1', count($totals) - 5], ['Box 2', 4]], array_map(static fn(mixed $it): array => [data_get($it, 'value'), data_get($it, 'trays')], $columns));
         $lines = (string) $this->get("/api/v1/assessments/$assessment->id/look-back.csv")->assertOk()->getContent();
         self::assertStringContainsString("\ntag,Box 2,4,", str_replace('"', '', $lines));
     }

@@ -101,6 +101,20 @@ test("what the standard measures twice leads into the editor at that place; tota
   await expect(page.getByText(/^Over 226 trays these stand out: assessor/)).toBeVisible();
   await expect(page.getByRole("group", { name: "Assessor" }).getByRole("row", { name: /^Teodor Vance, stands out/ })).toContainText("−");
 
+  await page.getByRole("button", { name: "Over time" }).click();
+  await page.getByRole("region", { name: "Yield in pieces" }).getByRole("link", { name: /Curlew/ }).last().click();
+  const where = page.getByRole("region", { name: "What cost points, and where" });
+  await where.getByRole("radio", { name: "Wave" }).press("End");
+  await page.keyboard.press("ArrowLeft");
+  await page.keyboard.press("Space");
+  await expect(where).toContainText("They lie furthest apart at Yield: Weir Farm Poultry lost");
+  const lost = where.getByRole("group", { name: "Points lost, supplier by supplier" });
+  await expect(lost.getByRole("columnheader", { name: /^Saltmarsh Provisions, \w+ \d+ \w+ \(8\)$/ })).toBeVisible();
+  await expect(lost.getByRole("row")).toHaveCount(9);
+  await where.getByRole("button", { name: /^All \d+$/ }).click();
+  await expect(lost.getByRole("row", { name: /^Station in order/ })).toHaveCount(0);
+  expect(await lost.getByRole("row").count()).toBeGreaterThan(15);
+
   await page.goto("/roster");
   await page.getByRole("searchbox", { name: "Find" }).fill("Kowal");
   await page.getByRole("button", { name: "Open Ania Kowal" }).click();

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Actions\ClassLook;
 use App\Actions\ComponentLook;
+use App\Actions\LostColumn;
 use App\School\School;
 use DeftBlade\Core\Practice\MostLost;
 use OpenApi\Attributes as OA;
@@ -16,6 +17,8 @@ final readonly class ClassLookView
 {
     /**
      * @param list<TeachView>         $teach
+     * @param list<MostLostView>      $lost
+     * @param list<LostColumnView>    $lost_by
      * @param list<ClassPartView>     $parts
      * @param list<ComponentLookView> $components
      * @param list<float>             $totals
@@ -40,6 +43,10 @@ final readonly class ClassLookView
         public string $standard_title,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TeachView::class), description: 'What cost the class most, the largest first.')]
         public array $teach,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MostLostView::class), description: 'Everything the class lost points at, the largest first.')]
+        public array $lost,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LostColumnView::class), description: 'The same by station, wave, scale, assessor, tag of the carcass and supplier, each where there is more than one; by supplier beside the latest class with the birds of another one.')]
+        public array $lost_by,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ClassPartView::class), description: 'By wave, scale, assessor and tag of the carcass, where there is more than one.')]
         public array $parts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ComponentLookView::class), description: 'In the order of the policy.')]
@@ -65,7 +72,9 @@ final readonly class ClassLookView
             $practised->id,
             $practised->key,
             $practised->standard->title,
-            array_map(static fn(MostLost $it): TeachView => TeachView::of($it, $practised, $steps, $sentences), $look->most),
+            array_map(static fn(MostLost $it): TeachView => TeachView::of($it, $practised, $steps, $sentences), array_slice($look->lost, 0, MostLost::MOST)),
+            array_map(MostLostView::of(...), $look->lost),
+            array_map(static fn(LostColumn $it): LostColumnView => LostColumnView::of($it, $look->lost), $look->columns),
             array_map(ClassPartView::of(...), $look->parts),
             array_map(static fn(ComponentLook $it): ComponentLookView => new ComponentLookView($school->vocabulary()->say($it->title), $it->scores, $it->earlier), $look->components),
             $look->totals,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\ClassPart;
+use DeftBlade\Core\Trends\Difference;
 use DeftBlade\Core\Trends\Factor;
 use OpenApi\Attributes as OA;
 
@@ -17,14 +17,10 @@ final readonly class ClassPartView
         public Factor $factor,
         #[OA\Property]
         public DifferenceView $difference,
-        #[OA\Property(nullable: true, description: 'What they lost most at.')]
-        public ?string $most,
-        #[OA\Property(nullable: true, description: 'Points of the total it cost a tray of them, the mean.')]
-        public ?float $lost,
     ) {}
 
-    public static function of(ClassPart $it): self
+    public static function of(Difference $it): self
     {
-        return new self($it->difference->factor, DifferenceView::of($it->difference), $it->most?->title, $it->most === null ? null : round($it->most->points, 2));
+        return new self($it->factor, DifferenceView::of($it));
     }
 }

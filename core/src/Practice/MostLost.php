@@ -10,7 +10,8 @@ use DeftBlade\Core\Standard\Standard;
 /** One thing that a group lost points at: a criterion, a fault or a piece, over trays that were released. */
 final readonly class MostLost
 {
-    private const MOST = 5;
+    /** What a group can work on at once. */
+    public const MOST = 5;
 
     private const MOST_POINTS = 100;
 
@@ -31,6 +32,17 @@ final readonly class MostLost
      */
     public static function among(Standard $standard, array $results): array
     {
+        return array_slice(self::all($standard, $results), 0, self::MOST);
+    }
+
+    /**
+     * @param Standard   $standard as held
+     * @param list<Node> $results  by it, in a format that says figures
+     *
+     * @return list<self> the largest first
+     */
+    public static function all(Standard $standard, array $results): array
+    {
         $lost = $abouts = [];
         foreach ($results as $tray => $result) {
             foreach ($result->itemsOf('reasons') as $reason) {
@@ -45,6 +57,6 @@ final readonly class MostLost
         $all = array_map(static fn(string|int $title, array $of): self => new self($abouts[$title], (string) $title, array_sum($of) / count($results), count($of), count($results)), array_keys($lost), array_values($lost));
         usort($all, static fn(self $a, self $b): int => $b->points <=> $a->points);
 
-        return array_slice($all, 0, self::MOST);
+        return $all;
     }
 }

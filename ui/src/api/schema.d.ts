@@ -3046,6 +3046,10 @@ export interface components {
             standard_title: string;
             /** @description What cost the class most, the largest first. */
             teach: components["schemas"]["TeachView"][];
+            /** @description Everything the class lost points at, the largest first. */
+            lost: components["schemas"]["MostLostView"][];
+            /** @description The same by station, wave, scale, assessor, tag of the carcass and supplier, each where there is more than one; by supplier beside the latest class with the birds of another one. */
+            lost_by: components["schemas"]["LostColumnView"][];
             /** @description By wave, scale, assessor and tag of the carcass, where there is more than one. */
             parts: components["schemas"]["ClassPartView"][];
             /** @description In the order of the policy. */
@@ -3060,13 +3064,6 @@ export interface components {
             /** @enum {string} */
             factor: "extra_time" | "station" | "wave" | "scale" | "assessor" | "delivery" | "tag";
             difference: components["schemas"]["DifferenceView"];
-            /** @description What they lost most at. */
-            most: string | null;
-            /**
-             * Format: float
-             * @description Points of the total it cost a tray of them, the mean.
-             */
-            lost: number | null;
         };
         /** @description Whose code somebody holds. */
         CodeOwnerView: {
@@ -3854,6 +3851,20 @@ export interface components {
              */
             standard: string;
             most: components["schemas"]["MostLostView"][];
+        };
+        /** @description What some trays that have one thing in common lost points at. */
+        LostColumnView: {
+            /** @enum {string} */
+            factor: "extra_time" | "station" | "wave" | "scale" | "assessor" | "delivery" | "tag";
+            value: string;
+            /**
+             * Format: date
+             * @description Of the earlier class that they are of; null where they are of the class that is looked at.
+             */
+            held_on: string | null;
+            trays: number;
+            /** @description Of the total, the mean over these trays, in the order of what the whole class lost at. */
+            points: number[];
         };
         /** @description A fact about a lot, and whether it holds. */
         LotEntryView: {

@@ -17,7 +17,8 @@ use App\Http\Resources\ClassPartView;
 use App\Http\Resources\ComponentLookView;
 use App\Http\Resources\DayNoteView;
 use App\Http\Resources\EarlierTotalsView;
-use App\Http\Resources\TeachView;
+use App\Http\Resources\LostColumnView;
+use App\Http\Resources\MostLostView;
 use App\Http\Resources\TrendChartView;
 use App\Http\Resources\TrendClassView;
 use App\Http\Resources\TrendStandardView;
@@ -116,7 +117,8 @@ final class TrendController
             ['Totals', $look->held_on, ...self::spread($look->totals), null, null, null],
             ...array_map(static fn(EarlierTotalsView $it): array => ['Totals', $it->held_on, ...self::spread($it->totals), null, null, null], $look->earlier),
             ...array_map(static fn(ComponentLookView $it): array => ['Component', $it->title, ...self::spread($it->scores), null, null, null], $look->components),
-            ...array_map(static fn(TeachView $it): array => ['Lost at', $it->title, $it->times, null, null, null, -$it->points, null, null], $look->teach),
+            ...array_map(static fn(MostLostView $it): array => ['Lost at', $it->title, $it->times, null, null, null, -$it->points, null, null], $look->lost),
+            ...array_merge(...array_map(static fn(LostColumnView $column): array => array_map(static fn(MostLostView $it, float $points): array => ["Lost at, {$column->factor->value} $column->value", $it->title, $column->trays, null, null, null, -$points, null, null], $look->lost, $column->points), $look->lost_by)),
             ...array_map(static fn(ClassPartView $it): array => [$it->factor->value, $it->difference->value, $it->difference->trays, null, null, null, $it->difference->points?->value, $it->difference->points?->low, $it->difference->points?->high], $look->parts),
         ]);
     }

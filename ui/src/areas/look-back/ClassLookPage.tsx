@@ -10,6 +10,7 @@ import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { Section } from "../../parts/Section";
+import { LostByPart } from "./LostByPart";
 import { differenceInWords, signed, valueTitle } from "./factors";
 import { median } from "./median";
 import { TotalsPicture } from "./TotalsPicture";
@@ -49,6 +50,7 @@ export function ClassLookPage() {
       ) : (
         <Box sx={{ display: "grid", gap: 4, gridTemplateColumns: "minmax(0, 1fr)" }}>
           <Teach look={look.data} />
+          {look.data.lost_by.length > 0 && <LostByPart look={look.data} />}
           <Parts look={look.data} />
           <Totals look={look.data} />
         </Box>
@@ -127,23 +129,17 @@ function Parts({ look: { parts } }: { look: ClassLook }) {
               .join(" ")}{" "}
         Small numbers scatter: what may be chance is in the brackets.
       </Typography>
-      <Box sx={{ maxWidth: 900, mt: 1 }}>
+      <Box sx={{ maxWidth: 720, mt: 1 }}>
         <PlainTable
           label="Waves, scales, assessors, boxes"
-          heads={[
-            { title: "Which" },
-            { title: "Trays", isFigure: true },
-            { title: "Beside the others", isFigure: true },
-            { title: "Lost most at" },
-          ]}
-          minWidth={560}
+          heads={[{ title: "Which" }, { title: "Trays", isFigure: true }, { title: "Beside the others", isFigure: true }]}
+          minWidth={420}
         >
           {parts.map((it) => (
             <tr key={`${it.factor} ${it.difference.value}`}>
               <td>{valueTitle(it.factor, it.difference.value)}</td>
               <FigureCell>{it.difference.trays}</FigureCell>
               <FigureCell>{differenceInWords(it.difference)}</FigureCell>
-              <td>{it.most === null ? "–" : `${it.most} (−${points(it.lost ?? 0)})`}</td>
             </tr>
           ))}
         </PlainTable>
