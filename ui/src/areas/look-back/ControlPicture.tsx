@@ -1,7 +1,8 @@
 import Box from "@mui/material/Box";
-import { useNavigate } from "react-router";
+import { Link } from "react-router";
 import type { DayNote, TrendChart, TrendClass } from "../../api/types";
 import { day } from "../../parts/format";
+import { Picture } from "../../parts/Picture";
 import { useMassWords } from "../../parts/mass";
 import { measureTitles, said } from "./measures";
 import { scaleOf } from "./scaleOf";
@@ -19,7 +20,6 @@ interface ControlPictureProps {
 /** Each class a point, the mean and the limits as lines, what stands out ringed; a letter marks a day on which something changed at the school. */
 export function ControlPicture({ chart, classes, notes }: ControlPictureProps) {
   const mass = useMassWords();
-  const navigate = useNavigate();
   const { measure, mean, lower, upper, signals } = chart;
   const shown = classes.flatMap((it, at) => {
     const value = it.means[measure];
@@ -31,13 +31,7 @@ export function ControlPicture({ chart, classes, notes }: ControlPictureProps) {
   const isSignal = new Set(signals.map((it) => it.at));
 
   return (
-    <Box
-      component="svg"
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="group"
-      aria-label={`${measureTitles[measure]}, class by class`}
-      sx={{ width: "100%", display: "block", "& text": { fontSize: { xs: 23, sm: 17 }, fill: "currentColor", fontFamily: "inherit" } }}
-    >
+    <Picture label={`${measureTitles[measure]}, class by class`} width={WIDTH} height={HEIGHT} text={{ xs: 23, sm: 17 }}>
       {[
         { at: upper, dash: "6 5" },
         { at: mean, dash: "none" },
@@ -72,15 +66,11 @@ export function ControlPicture({ chart, classes, notes }: ControlPictureProps) {
       />
       {shown.map((it) => (
         <Box
-          component="a"
+          component={Link}
           key={it.assessment}
-          href={`/look-back/${it.assessment}`}
+          to={`/look-back/${it.assessment}`}
           aria-label={`${day(it.held_on)}, ${it.group}: ${said(measure, it.value, mass)}${isSignal.has(it.at) ? ", stands out" : ""}`}
-          onClick={(event: React.MouseEvent) => {
-            event.preventDefault();
-            void navigate(`/look-back/${it.assessment}`);
-          }}
-          sx={{ color: isSignal.has(it.at) ? "error.main" : "text.primary", cursor: "pointer" }}
+          sx={{ color: isSignal.has(it.at) ? "error.main" : "text.primary" }}
         >
           <circle cx={x(it.at)} cy={y(it.value)} r={16} fill="transparent" />
           <circle cx={x(it.at)} cy={y(it.value)} r={5} fill="currentColor" />
@@ -94,7 +84,7 @@ export function ControlPicture({ chart, classes, notes }: ControlPictureProps) {
             {it.held_on}
           </text>
         ))}
-    </Box>
+    </Picture>
   );
 }
 

@@ -1,7 +1,8 @@
 import Box from "@mui/material/Box";
-import { useNavigate } from "react-router";
+import { Link } from "react-router";
 import type { CriterionLook } from "../../api/types";
 import { percent } from "../../parts/format";
+import { Picture } from "../../parts/Picture";
 
 const WIDTH = 440;
 const HEIGHT = 300;
@@ -12,18 +13,11 @@ export const numberOf = (criteria: CriterionLook[], id: string): number => crite
 
 /** Each criterion by its number: to the right it is given in full, upwards it goes with the others. What lies right and low tells nobody apart. Each leads to where it can be changed, or read. */
 export function ItemsPicture({ criteria, addressOf }: { criteria: CriterionLook[]; addressOf: (criterion: string) => string }) {
-  const navigate = useNavigate();
   const x = (share: number): number => PAD.left + share * (WIDTH - PAD.left - PAD.right);
   const y = (correlation: number): number => HEIGHT - PAD.bottom - Math.max(0, correlation) * (HEIGHT - PAD.top - PAD.bottom);
 
   return (
-    <Box
-      component="svg"
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="group"
-      aria-label="Criteria by share of points and by how they go with the others"
-      sx={{ width: "100%", display: "block", "& text": { fontSize: { xs: 18, sm: 15 }, fill: "currentColor", fontFamily: "inherit" } }}
-    >
+    <Picture label="Criteria by share of points and by how they go with the others" width={WIDTH} height={HEIGHT} text={{ xs: 18, sm: 15 }}>
       <rect
         x={PAD.left}
         y={PAD.top}
@@ -53,15 +47,11 @@ export function ItemsPicture({ criteria, addressOf }: { criteria: CriterionLook[
           it.difficulty !== null &&
           it.discrimination !== null && (
             <Box
-              component="a"
+              component={Link}
               key={it.id}
-              href={addressOf(it.id)}
+              to={addressOf(it.id)}
               aria-label={`${index + 1}, ${it.title}: ${percent(it.difficulty, 0)} of the points, goes with the others by ${it.discrimination.toFixed(2)}`}
-              onClick={(event: React.MouseEvent) => {
-                event.preventDefault();
-                void navigate(addressOf(it.id));
-              }}
-              sx={{ cursor: "pointer", color: it.discrimination < 0.2 || it.difficulty >= 0.95 ? "error.main" : "text.primary" }}
+              sx={{ color: it.discrimination < 0.2 || it.difficulty >= 0.95 ? "error.main" : "text.primary" }}
             >
               <circle cx={x(it.difficulty)} cy={y(it.discrimination)} r={12} fill="none" stroke="currentColor" strokeWidth={2} />
               <text x={x(it.difficulty)} y={y(it.discrimination) + 5} textAnchor="middle">
@@ -70,6 +60,6 @@ export function ItemsPicture({ criteria, addressOf }: { criteria: CriterionLook[
             </Box>
           ),
       )}
-    </Box>
+    </Picture>
   );
 }

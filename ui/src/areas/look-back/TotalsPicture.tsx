@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import type { ClassLook } from "../../api/types";
 import { day, points } from "../../parts/format";
+import { Picture } from "../../parts/Picture";
 import { median } from "./median";
 
 const WIDTH = 560;
@@ -16,18 +17,7 @@ export function TotalsPicture({ look }: { look: ClassLook }) {
   const height = rows.length * ROW + 30;
 
   return (
-    <Box
-      component="svg"
-      viewBox={`0 0 ${WIDTH} ${height}`}
-      role="group"
-      aria-label="Totals, class by class"
-      sx={{
-        width: "100%",
-        maxWidth: 720,
-        display: "block",
-        "& text": { fontSize: { xs: 22, sm: 16 }, fill: "currentColor", fontFamily: "inherit" },
-      }}
-    >
+    <Picture label="Totals, class by class" width={WIDTH} height={height} text={{ xs: 22, sm: 16 }} maxWidth={720}>
       {rows.map((it, index) => {
         const y = index * ROW + ROW / 2;
 
@@ -56,6 +46,6 @@ export function TotalsPicture({ look }: { look: ClassLook }) {
           {it}
         </text>
       ))}
-    </Box>
+    </Picture>
   );
 }

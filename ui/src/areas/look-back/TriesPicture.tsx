@@ -1,7 +1,8 @@
 import Box from "@mui/material/Box";
-import { useNavigate } from "react-router";
+import { Link } from "react-router";
 import type { CourseStandard } from "../../api/types";
 import { points } from "../../parts/format";
+import { Picture } from "../../parts/Picture";
 
 const WIDTH = 340;
 const HEIGHT = 120;
@@ -9,20 +10,13 @@ const PAD = 16;
 
 /** The totals of the tries, the first on the left, between 0 and 100; each leads to its result. */
 export function TriesPicture({ tries }: { tries: CourseStandard["tries"] }) {
-  const navigate = useNavigate();
   const shown = tries.flatMap((it, at) => (it.total === null ? [] : [{ at, total: it.total, id: it.attempt }]));
   if (shown.length === 0) return null;
   const x = (at: number): number => PAD + (tries.length === 1 ? 0.5 : at / (tries.length - 1)) * (WIDTH - 2 * PAD);
   const y = (total: number): number => HEIGHT - PAD - (total / 100) * (HEIGHT - 2 * PAD);
 
   return (
-    <Box
-      component="svg"
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="group"
-      aria-label="Totals, try by try"
-      sx={{ width: "100%", maxWidth: 420, display: "block", "& text": { fontSize: 14, fill: "currentColor", fontFamily: "inherit" } }}
-    >
+    <Picture label="Totals, try by try" width={WIDTH} height={HEIGHT} text={14} maxWidth={420}>
       {[0, 50, 100].map((it) => (
         <line key={it} x1={PAD} x2={WIDTH - PAD} y1={y(it)} y2={y(it)} stroke="currentColor" opacity={it === 50 ? 0.2 : 0.4} />
       ))}
@@ -34,20 +28,17 @@ export function TriesPicture({ tries }: { tries: CourseStandard["tries"] }) {
         strokeWidth={2}
       />
       {shown.map((it) => (
-        <a
+        <Box
+          component={Link}
           key={it.id}
-          href={`/result/${it.id}`}
-          style={{ color: "inherit" }}
+          to={`/result/${it.id}`}
+          sx={{ color: "inherit" }}
           aria-label={`${tries[it.at]?.held_on ?? ""}: ${points(it.total)}`}
-          onClick={(event) => {
-            event.preventDefault();
-            void navigate(`/result/${it.id}`);
-          }}
         >
           <circle cx={x(it.at)} cy={y(it.total)} r={12} fill="transparent" />
           <circle cx={x(it.at)} cy={y(it.total)} r={5} fill="currentColor" />
-        </a>
+        </Box>
       ))}
-    </Box>
+    </Picture>
   );
 }

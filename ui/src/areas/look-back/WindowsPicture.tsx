@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import type { OwnWindow } from "../../api/types";
 import { percent } from "../../parts/format";
+import { Picture } from "../../parts/Picture";
 
 const WIDTH = 640;
 const ROW = 40;
@@ -27,18 +28,7 @@ export function WindowsPicture({
   const height = pieces.length * ROW + 26;
 
   return (
-    <Box
-      component="svg"
-      viewBox={`0 0 ${WIDTH} ${height}`}
-      role="group"
-      aria-label="Windows in force above the ones proposed"
-      sx={{
-        width: "100%",
-        display: "block",
-        mb: 1.5,
-        "& text": { fontSize: { xs: 22, sm: 16 }, fill: "currentColor", fontFamily: "inherit" },
-      }}
-    >
+    <Picture label="Windows in force above the ones proposed" width={WIDTH} height={height} text={{ xs: 22, sm: 16 }}>
       {pieces.map((it, index) => {
         const y = index * ROW + 6;
 
@@ -97,6 +87,6 @@ export function WindowsPicture({
       <text x={WIDTH - RIGHT} y={height - 4} textAnchor="end">
         {percent(most)} of the carcass
       </text>
-    </Box>
+    </Picture>
   );
 }

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import type { Agreement } from "../../api/types";
 import { points } from "../../parts/format";
+import { Picture } from "../../parts/Picture";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { signed } from "./signed";
 
@@ -28,12 +29,13 @@ export function DifferencePicture({ totals }: { totals: Totals }) {
 
   return (
     <>
-      <Box
-        component="svg"
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      <Picture
+        label={`Differences of ${dots.length} totals over their means: mean ${signed(totals.bias ?? 0)}, limits ${signed(totals.lower ?? 0)} and ${signed(totals.upper ?? 0)} points`}
+        width={WIDTH}
+        height={HEIGHT}
+        text={{ xs: 20, sm: 13 }}
+        maxWidth={640}
         role="img"
-        aria-label={`Differences of ${dots.length} totals over their means: mean ${signed(totals.bias ?? 0)}, limits ${signed(totals.lower ?? 0)} and ${signed(totals.upper ?? 0)} points`}
-        sx={{ width: "100%", maxWidth: 640, display: "block", my: 1, "& text": { fontSize: { xs: 20, sm: 13 }, fill: "currentColor" } }}
       >
         <rect
           x={PAD.left}
@@ -79,7 +81,7 @@ export function DifferencePicture({ totals }: { totals: Totals }) {
         <text x={(PAD.left + WIDTH - PAD.right) / 2} y={HEIGHT - 10} textAnchor="middle">
           mean of both totals
         </text>
-      </Box>
+      </Picture>
       <details>
         <summary>Tray by tray</summary>
         <PlainTable
