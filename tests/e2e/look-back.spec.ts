@@ -102,7 +102,11 @@ test("what the standard measures twice leads into the editor at that place; tota
   await expect(page.getByRole("group", { name: "Assessor" }).getByRole("row", { name: /^Teodor Vance, stands out/ })).toContainText("−");
 
   await page.getByRole("button", { name: "Over time" }).click();
-  await page.getByRole("region", { name: "Yield in pieces" }).getByRole("link", { name: /Curlew/ }).last().click();
+  await page
+    .getByRole("region", { name: "Yield in pieces" })
+    .getByRole("link", { name: /Curlew/ })
+    .last()
+    .click();
   const where = page.getByRole("region", { name: "What cost points, and where" });
   await where.getByRole("radio", { name: "Wave" }).press("End");
   await page.keyboard.press("ArrowLeft");
@@ -148,6 +152,10 @@ test("a term adds up to a report, as a page and a workbook, and stands under ano
   await expect(page.getByText("The policy was changed since; grade the term once more.")).toBeVisible();
   await page.getByRole("button", { name: "Grade the term under it" }).click();
   await expect(bands.nth(1).getByRole("cell").nth(2)).not.toHaveText((await bands.nth(1).getByRole("cell").nth(1).textContent()) ?? "");
+  // Another limit moves bands and no total.
+  const moved = term.getByRole("group").filter({ has: page.getByRole("cell", { name: /^→/ }) });
+  await expect(moved.first()).toContainText(/: 0 would have another total, [1-9]\d* another band/);
+  await expect(moved.filter({ hasText: "none would change" })).toHaveCount(0);
   await page.getByRole("button", { name: "As published" }).click();
 });
 

@@ -25,7 +25,7 @@ function TriedClassPart({ tried, places }: { tried: TriedClass; places: number }
       {problem === null && (
         <Typography variant="body2" sx={{ color: "text.secondary" }}>
           {counted(results, "final result")}:{" "}
-          {totals === 0 ? "none would change" : `${totals} would have another total, ${bands.length} another band`}
+          {totals === 0 && bands.length === 0 ? "none would change" : `${totals} would have another total, ${bands.length} another band`}
         </Typography>
       )}
       {bands.length > 0 && (
