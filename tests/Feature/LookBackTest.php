@@ -15,6 +15,7 @@ use Database\Seeders\DemoYear;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Package\Assessment as AssessmentPackage;
+use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
@@ -25,11 +26,39 @@ final class LookBackTest extends TestCase
 
     private string $address;
 
+    /** The year is seeded once for all of these tests; those after them begin without it again. */
+    public static function setUpBeforeClass(): void
+    {
+        RefreshDatabaseState::$migrated = false;
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        RefreshDatabaseState::$migrated = false;
+    }
+
     protected function setUp(): void
     {
         parent::setUp();
-        $this->seed(DemoYear::class);
         $this->address = '/api/v1/standards/'.self::latest()->id;
+    }
+
+    public function testTheChartsFindTheBluntWeekAndTheOtherSupplier(): void
+    {
+        $trends = $this->as('marit')->getJson('/api/v1/trends?standard='.self::KEY)->assertOk();
+        $classes = (array) $trends->json('classes');
+        self::assertSame(['Eight pieces, class 1', 'Eight pieces, class 26'], [$classes[0]['title'], $classes[DemoYear::CLASSES - 1]['title']]);
+        $charts = array_column((array) $trends->json('charts'), null, 'measure');
+        self::assertSame(['total', 'yield', 'loss', 'scrape', 'time'], array_keys($charts));
+        $signals = static fn(string $measure, string $rule): array => array_column(array_filter($charts[$measure]['signals'], static fn(array $it): bool => $it['rule'] === $rule), 'at');
+        foreach (['total', 'scrape', 'time'] as $measure) {
+            self::assertContains(DemoYear::BLUNT, $signals($measure, 'beyond'), $measure);
+        }
+        // From the eighth class with the other birds on, and not before they came.
+        self::assertContains(DemoYear::OTHER_SUPPLIER + 7, $signals('yield', 'run'));
+        self::assertSame([], array_filter($signals('yield', 'run'), static fn(int $at): bool => $at < DemoYear::OTHER_SUPPLIER + 7));
+        self::assertSame(['Birds from another supplier'], array_column((array) $trends->json('notes'), 'text'));
+        self::assertGreaterThan($classes[DemoYear::OTHER_SUPPLIER - 1]['held_on'], $trends->json('notes.0.on'));
     }
 
     public function testTheStandardSaysWhatItMeasuresTwiceOrNotAtAll(): void
@@ -277,6 +306,12 @@ final class LookBackTest extends TestCase
         self::assertSame($stricter->json('results'), array_sum(array_column((array) $stricter->json('bands'), 'after')));
         unset($policy['bands']);
         $this->postJson('/api/v1/policy/try-term', $policy)->assertUnprocessable();
+    }
+
+    protected function migrateDatabases(): void
+    {
+        parent::migrateDatabases();
+        $this->seed(DemoYear::class);
     }
 
     private static function latest(): PublishedStandard

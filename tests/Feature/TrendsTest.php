@@ -6,36 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Assessment;
 use App\Models\ResultRow;
-use Database\Seeders\DemoYear;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
-/** Classes as they follow each other; in the year of the demo something happened that the charts must find. */
+/** Classes as they follow each other. */
 final class TrendsTest extends TestCase
 {
     private const ADDRESS = '/api/v1/trends?standard=chicken-eight-piece';
-
-    /** @var list<string> */
-    private const MEASURES = ['total', 'yield', 'loss', 'scrape', 'time'];
-
-    public function testTheChartsFindTheBluntWeekAndTheOtherSupplier(): void
-    {
-        $this->seed(DemoYear::class);
-        $trends = $this->as('marit')->getJson(self::ADDRESS)->assertOk();
-        $classes = (array) $trends->json('classes');
-        self::assertSame(['Eight pieces, class 1', 'Eight pieces, class 26'], [$classes[0]['title'], $classes[DemoYear::CLASSES - 1]['title']]);
-        $charts = array_column((array) $trends->json('charts'), null, 'measure');
-        self::assertSame(self::MEASURES, array_keys($charts));
-        $signals = static fn(string $measure, string $rule): array => array_column(array_filter($charts[$measure]['signals'], static fn(array $it): bool => $it['rule'] === $rule), 'at');
-        foreach (['total', 'scrape', 'time'] as $measure) {
-            self::assertContains(DemoYear::BLUNT, $signals($measure, 'beyond'), $measure);
-        }
-        // From the eighth class with the other birds on, and not before they came.
-        self::assertContains(DemoYear::OTHER_SUPPLIER + 7, $signals('yield', 'run'));
-        self::assertSame([], array_filter($signals('yield', 'run'), static fn(int $at): bool => $at < DemoYear::OTHER_SUPPLIER + 7));
-        self::assertSame(['Birds from another supplier'], array_column((array) $trends->json('notes'), 'text'));
-        self::assertGreaterThan($classes[DemoYear::OTHER_SUPPLIER - 1]['held_on'], $trends->json('notes.0.on'));
-    }
 
     /** What a class stands there with is what its sheet says: added up by hand. */
     public function testTheMeansAreThoseOfTheClassSheet(): void

@@ -74,7 +74,7 @@ function FactorTable({ factor: { factor, values } }: { factor: FairnessFactor })
             </td>
             <FigureCell>{it.trays}</FigureCell>
             <FigureCell>{differenceInWords(it)}</FigureCell>
-            <Box component="td" sx={{ width: "26%" }}>
+            <Box component="td" sx={{ width: "26%", "&&": { verticalAlign: "middle" } }}>
               {it.points !== null && <IntervalBar interval={it.points} widest={widest} standsOut={it.stands_out} />}
             </Box>
           </Box>
@@ -127,7 +127,7 @@ function Size({ fairness: { size, pieces, standard } }: { fairness: Fairness }) 
               </td>
               <FigureCell>{it.trays}</FigureCell>
               <FigureCell>{it.per_kg === null ? "too few" : `${it.per_kg.value < 0 ? "" : "+"}${percent(it.per_kg.value, 2)}`}</FigureCell>
-              <Box component="td" sx={{ width: "26%" }}>
+              <Box component="td" sx={{ width: "26%", "&&": { verticalAlign: "middle" } }}>
                 {it.per_kg !== null && <IntervalBar interval={it.per_kg} widest={widest} standsOut={it.stands_out} />}
               </Box>
             </Box>
