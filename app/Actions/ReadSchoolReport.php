@@ -17,6 +17,7 @@ use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Capture\CaptureKind;
 use DeftBlade\Core\Capture\CarcassLooked;
 use DeftBlade\Core\Capture\IncidentKind;
+use DeftBlade\Core\Capture\Withdrawals;
 use DeftBlade\Core\Statistics\Moments;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -81,15 +82,10 @@ final readonly class ReadSchoolReport
      */
     private static function holding(Collection $captures): Collection
     {
-        $withdrawals = [];
-        foreach ($captures->where('kind', CaptureKind::Void->value) as $void) {
-            $withdrawals[is_string($void->payload->target ?? null) ? $void->payload->target : ''][] = $void->id;
-        }
-        $holds = static function (string $id) use (&$holds, $withdrawals): bool {
-            return array_filter($withdrawals[$id] ?? [], $holds) === [];
-        };
+        $voids = $captures->where('kind', CaptureKind::Void->value);
+        $withdrawals = Withdrawals::of($voids->mapWithKeys(static fn(Capture $it): array => [$it->id => is_string($it->payload->target ?? null) ? $it->payload->target : ''])->all());
 
-        return $captures->filter(static fn(Capture $it): bool => $holds($it->id));
+        return $captures->filter(static fn(Capture $it): bool => ! $withdrawals->takeOut($it->id));
     }
 
     /**

@@ -13,11 +13,20 @@ final readonly class Withdrawals
     /** @param list<Capture> $captures */
     public static function among(array $captures): self
     {
-        $aimedAt = [];
+        $targets = [];
         foreach ($captures as $capture) {
-            if ($capture instanceof Withdrawal) {
-                $aimedAt[$capture->target][] = $capture->id;
-            }
+            $targets += $capture instanceof Withdrawal ? [$capture->id => $capture->target] : [];
+        }
+
+        return self::of($targets);
+    }
+
+    /** @param array<string, string> $targets id of what each takes out, by id of the withdrawal */
+    public static function of(array $targets): self
+    {
+        $aimedAt = [];
+        foreach ($targets as $withdrawal => $target) {
+            $aimedAt[$target][] = (string) $withdrawal;
         }
 
         return new self($aimedAt);
