@@ -124,6 +124,10 @@ test("what the standard measures twice leads into the editor at that place; tota
   await page.getByRole("button", { name: "Open Ania Kowal" }).click();
   await page.getByRole("link", { name: "Over the course" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Ania Kowal" })).toBeVisible();
+  const csv = await page.request.get((await page.getByRole("link", { name: "CSV" }).getAttribute("href")) ?? "", {
+    headers: { Referer: page.url() },
+  });
+  expect((await csv.text()).trim().split("\n")).toHaveLength(27);
   await expect(page.getByRole("group", { name: "Tries at Chicken, eight pieces" }).getByRole("row")).toHaveCount(27);
   await expect(page.getByRole("list", { name: "To talk about at Chicken, eight pieces" }).getByRole("listitem").first()).toContainText(
     /in \d+ of 26 tries/,
@@ -156,6 +160,9 @@ test("a term adds up to a report, as a page and a workbook, and stands under ano
   const moved = term.getByRole("group").filter({ has: page.getByRole("cell", { name: /^→/ }) });
   await expect(moved.first()).toContainText(/: 0 would have another total, [1-9]\d* another band/);
   await expect(moved.filter({ hasText: "none would change" })).toHaveCount(0);
+  const sheets = page.waitForEvent("download");
+  await term.getByRole("button", { name: "Spreadsheet" }).click();
+  expect((await sheets).suggestedFilename()).toMatch(/^policy-\d{4}-\d\d-\d\d\.xlsx$/);
   await page.getByRole("button", { name: "As published" }).click();
 });
 

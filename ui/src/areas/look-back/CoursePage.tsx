@@ -34,6 +34,14 @@ export function CoursePage() {
             {group}. {counted(tries, "released result")} from {from} to {to}.
           </Typography>
         </Box>
+        <Button
+          component="a"
+          href={`/api/v1/students/${student}/record.csv?from=${from}&to=${to}`}
+          download
+          sx={{ "@media print": { display: "none" } }}
+        >
+          CSV
+        </Button>
         <Button onClick={() => window.print()} sx={{ "@media print": { display: "none" } }}>
           Print
         </Button>

@@ -37,8 +37,9 @@ export function LostByPart({ look: { lost, lost_by: columns } }: { look: ClassLo
             { title: "Lost at" },
             { title: "Whole class", isFigure: true },
             ...shown.map((it) => ({ title: asked === "station" ? it.value : `${titleOf(it)} (${it.trays})`, isFigure: true })),
+            { title: "By trays", isFigure: true },
           ]}
-          minWidth={280 + (asked === "station" ? 60 : 110) * shown.length}
+          minWidth={360 + (asked === "station" ? 60 : 110) * shown.length}
         >
           {things.map((it, index) => (
             <tr key={it.title}>
@@ -47,6 +48,9 @@ export function LostByPart({ look: { lost, lost_by: columns } }: { look: ClassLo
               {shown.map((column) => (
                 <FigureCell key={titleOf(column)}>{minus(column.points[index] ?? 0)}</FigureCell>
               ))}
+              <FigureCell>
+                {it.times} of {it.trays}
+              </FigureCell>
             </tr>
           ))}
         </PlainTable>

@@ -7,7 +7,9 @@ import { counted, day } from "../../../parts/format";
 import { FigureCell, PlainTable } from "../../../parts/PlainTable";
 import { saidOf } from "../../../parts/problems";
 import { Section } from "../../../parts/Section";
+import { downloadSpreadsheet } from "../../../parts/spreadsheet";
 import { TriedClasses } from "../../../parts/TriedClasses";
+import { termSheets } from "./termSheets";
 
 interface TermTrialProps {
   document: Policy;
@@ -55,6 +57,9 @@ function Result({ term, places }: { term: TriedTerm; places: number }) {
       <Typography sx={{ fontSize: "1.1rem" }}>
         {day(from)} to {day(to)}: of {counted(results, "final result")}, {moved} would be in another band.
       </Typography>
+      <Button onClick={() => void downloadSpreadsheet(`policy-${from}.xlsx`, termSheets(term))} sx={{ mt: 1 }}>
+        Spreadsheet
+      </Button>
       <Box sx={{ maxWidth: 620, my: 1.5 }}>
         <PlainTable
           label="Bands before and after"
