@@ -87,7 +87,7 @@ final readonly class StandardView
             array_map(static fn(Node $it): MethodStepView => MethodStepView::of($it), $node->itemsOf('card')),
             array_map(static fn(Node $it): string => $it->text(), $node->itemsOf('cautions')),
             $uses instanceof \stdClass ? $uses : new \stdClass(),
-            VersionView::allOf($published->versions, $school->sentences($standard)),
+            VersionView::allOf($published->versions, StandardDiff::between(...), $school->sentences($standard)),
             array_values($published->assessments->map(UseView::of(...))->all()),
             AnswerView::allOf($written, $school),
             array_map($school->sentences($standard)->say(...), StandardDiff::between($unanswered, $asHeld)),

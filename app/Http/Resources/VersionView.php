@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Capture;
+use App\Models\PublishedPolicy;
 use App\Models\PublishedStandard;
+use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Sentence\Sentences;
-use DeftBlade\Core\Standard\StandardDiff;
 use OpenApi\Attributes as OA;
 
-/** A version of a standard, and what it changed against the one before, in words. */
+/** A version of a standard or a policy, and what it changed against the one before, in words. */
 #[OA\Schema]
 final readonly class VersionView
 {
@@ -29,16 +30,17 @@ final readonly class VersionView
     ) {}
 
     /**
-     * @param iterable<PublishedStandard> $published all versions of one key, first to last
+     * @param iterable<PublishedPolicy>|iterable<PublishedStandard> $published all versions of one key, first to last
+     * @param \Closure(\stdClass, \stdClass): list<Message>         $between   what a later document changed of an earlier one
      *
      * @return list<self> latest first
      */
-    public static function allOf(iterable $published, Sentences $sentences): array
+    public static function allOf(iterable $published, \Closure $between, Sentences $sentences): array
     {
         $views = [];
         $before = null;
         foreach ($published as $version) {
-            $views[] = new self($version->id, $version->version, $before === null ? [] : array_map($sentences->say(...), StandardDiff::between($before, $version->document)), $version->publishedBy?->name, $version->published_at?->utc()->format(Capture::AT_FORMAT));
+            $views[] = new self($version->id, $version->version, $before === null ? [] : array_map($sentences->say(...), $between($before, $version->document)), $version->publishedBy?->name, $version->published_at?->utc()->format(Capture::AT_FORMAT));
             $before = $version->document;
         }
 

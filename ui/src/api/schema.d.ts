@@ -4383,15 +4383,6 @@ export interface components {
             /** @description Components that standards judge and this policy does not count. */
             uncounted: string[];
         };
-        /** @description A version of the policy, and what it changed against the one before, in words. */
-        PolicyVersionView: {
-            version: number;
-            changes: string[];
-            /** @description Who published it; null where it shipped. */
-            published_by: string | null;
-            /** Format: date-time */
-            published_at: string | null;
-        };
         /** @description The policy the school grades by, with its versions. */
         PolicyView: {
             version: number;
@@ -4401,7 +4392,7 @@ export interface components {
             document: components["schemas"]["Policy"];
             /** @description As it ships. */
             shipped: components["schemas"]["Policy"];
-            versions: components["schemas"]["PolicyVersionView"][];
+            versions: components["schemas"]["VersionView"][];
         };
         /** @description Weights of carcasses that another school gave. */
         PooledFileView: {
@@ -5588,7 +5579,7 @@ export interface components {
             /** @description What the student wrote before the clock, in the order of the criteria it was judged as. */
             answers: components["schemas"]["HandedInView"][];
         };
-        /** @description A version of a standard, and what it changed against the one before, in words. */
+        /** @description A version of a standard or a policy, and what it changed against the one before, in words. */
         VersionView: {
             /** Format: uuid */
             id: string;
