@@ -62,13 +62,13 @@ final readonly class ReadLostByPart
      */
     private function byDelivery(Assessment $assessment, array $trays): array
     {
-        $earlier = Assessment::query()->with('held.standard')->where('is_rehearsal', false)->heldBefore($assessment, $assessment->held->standard->key)->latest('held_on')->limit(self::EARLIER)->get()
+        $earlier = Assessment::query()->with('held:id,seq,assessment_id,published_standard_id,published_policy_id,sha256')->where('is_rehearsal', false)->heldBefore($assessment, $assessment->held->standard->key)->latest('held_on')->limit(self::EARLIER)->get()
             ->filter(static fn(Assessment $it): bool => $it->held->sha256 === $assessment->held->sha256);
         $suppliers = Delivery::suppliersOf([$assessment->id, ...$earlier->modelKeys()]);
         $own = $suppliers[$assessment->id] ?? null;
         $others = $earlier->filter(static fn(Assessment $it): bool => isset($suppliers[$it->id]) && $suppliers[$it->id] !== $own)->unique(static fn(Assessment $it): string => $suppliers[$it->id])->take(self::OTHER_SUPPLIERS);
         $columns = [];
-        foreach ($own === null ? [] : $others as $class) {
+        foreach (Assessment::query()->findMany($own === null ? [] : $others->modelKeys())->sortByDesc('held_on') as $class) {
             $attempts = Attempt::doneOf($class);
             $of = $attempts->isEmpty() ? [] : GradedTray::allOf($class, $this->grading->grade($class, $attempts), $attempts);
             if ($of !== []) {
