@@ -9,7 +9,6 @@ use App\Models\ResultRow;
 use App\School\HeldStandard;
 use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Grading\Verdict;
-use DeftBlade\Core\Standard\Criterion;
 use DeftBlade\Core\Standard\Standard;
 use DeftBlade\Core\Trends\Factor;
 use DeftBlade\Core\Trends\FactorTray;
@@ -22,18 +21,31 @@ final readonly class MarkedTray
     /** @param string|null $supplier of the delivery its carcass came with, where one is written down */
     public function __construct(public ResultRow $row, public Assessment $class, public string $student, public ?string $supplier, public HeldStandard $held) {}
 
-    /** What the standard as it is today is looked at by: only what was judged by the same steps, and weighed against the same windows. */
-    public function judged(Standard $today): JudgedTray
+    /**
+     * What the standard as it is today is looked at by: only what was judged by the same steps, and weighed against the same windows.
+     *
+     * @param list<self> $trays
+     *
+     * @return list<JudgedTray>
+     */
+    public static function judgedBy(Standard $today, array $trays): array
     {
-        $then = $this->held->standard;
-        $isSame = static fn(string $id): bool => isset($today->criteria[$id], $then->criteria[$id]) && self::steps($today->criteria[$id]) === self::steps($then->criteria[$id]);
-        $isSameWindow = static fn(string $id): bool => isset($today->cuts->pieces[$id], $then->cuts->pieces[$id]) && $today->cuts->pieces[$id]->window == $then->cuts->pieces[$id]->window;
+        $same = [];
+        foreach ($trays as $it) {
+            $same[spl_object_id($it->held)] ??= SameMeasure::between($it->held->standard, $today);
+        }
+
+        return array_map(static fn(self $it): JudgedTray => $it->judged($today, $same[spl_object_id($it->held)]), $trays);
+    }
+
+    private function judged(Standard $today, SameMeasure $same): JudgedTray
+    {
         $points = $levels = $within = [];
         foreach (get_object_vars($this->row->points) as $criterion => $it) {
-            $points += (is_int($it) || is_float($it)) && $isSame((string) $criterion) ? [(string) $criterion => (float) $it] : [];
+            $points += (is_int($it) || is_float($it)) && isset($same->criteria[$criterion]) ? [(string) $criterion => (float) $it] : [];
         }
         foreach (get_object_vars($this->row->levels) as $criterion => $it) {
-            $levels += $isSame((string) $criterion) ? [(string) $criterion => array_values(array_filter((array) $it, is_int(...)))] : [];
+            $levels += isset($same->criteria[$criterion]) ? [(string) $criterion => array_values(array_filter((array) $it, is_int(...)))] : [];
         }
         foreach (get_object_vars($this->row->verdicts) as $piece => $verdict) {
             if (in_array($verdict, [Verdict::Within->value, Verdict::Allowed->value, Verdict::Under->value, Verdict::Over->value], true)) {
@@ -45,7 +57,7 @@ final readonly class MarkedTray
         return new JudgedTray(
             $points,
             $levels,
-            array_filter($within, $isSameWindow, ARRAY_FILTER_USE_KEY),
+            array_intersect_key($within, $same->windows),
             $standardMs === null || $this->row->worked_s === 0 ? null : $this->row->worked_s * 1_000 / $standardMs,
         );
     }
@@ -90,11 +102,5 @@ final readonly class MarkedTray
         }
 
         return $masses;
-    }
-
-    /** @return list<array{float, string}> */
-    private static function steps(Criterion $it): array
-    {
-        return array_map(static fn($level): array => [$level->points, $level->text], $it->levels);
     }
 }

@@ -13,7 +13,6 @@ use App\Http\Resources\LevelLookView;
 use App\Http\Resources\StandardLookView;
 use App\Http\Resources\WindowLookView;
 use App\Models\PublishedStandard;
-use DeftBlade\Core\Trends\JudgedTray;
 use DeftBlade\Core\Trends\StandardLook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -54,7 +53,7 @@ final class StandardLookController
         Gate::authorize('view', $standard);
         $practised = $this->standards->of($standard->latest());
         $trays = $this->trays->of($standard->key);
-        $look = new StandardLook($practised->standard, array_map(static fn(MarkedTray $it): JudgedTray => $it->judged($practised->standard), $trays));
+        $look = new StandardLook($practised->standard, MarkedTray::judgedBy($practised->standard, $trays));
 
         return StandardLookView::of($practised, $look, count($trays));
     }
