@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { type Download } from "@playwright/test";
-import { expect, loadSettles, place, signIn, stationCard, test, weights, whileMoving } from "./kitchen";
+import { expect, loadSettles, place, pressWhileMoving, signIn, stationCard, test, weights } from "./kitchen";
 
 const contents = async (download: Download): Promise<string> => readFileSync(await download.path(), "utf8");
 
@@ -71,10 +71,12 @@ test("by keyboard: from the carcass to the class sheet and the package", async (
       await expect(page.getByText("Not taken: the load is over the capacity")).toBeVisible({ timeout: 500 });
     }).toPass();
     await loadSettles(page, () => page.getByRole("button", { name: "Take it off" }).click());
-    await page.getByLabel("Any mass").fill("400 g");
-    const tried = whileMoving(page.getByRole("button", { name: "Take left breast" }));
-    await page.getByLabel("Any mass").press("Enter");
-    await tried;
+    let grams = 400;
+    await pressWhileMoving(page.getByRole("button", { name: "Take left breast" }), async () => {
+      await page.getByLabel("Any mass").fill(`${grams} g`);
+      await page.getByLabel("Any mass").press("Enter");
+      grams += 100;
+    });
     await expect(page.getByText("Not taken: the reading is still moving")).toBeVisible();
     await page.locator('[data-scale="stable"]').waitFor();
     let letGo = (): void => undefined;

@@ -73,20 +73,25 @@ export async function loadSettles(page: Page, change: () => Promise<void>): Prom
   await settled;
 }
 
-/** Presses a button as soon as the scale is felt to move. Pressed inside the page, for the same reason. */
-export const whileMoving = (button: Locator): Promise<void> =>
-  button.evaluate(
-    (it: HTMLButtonElement) =>
-      new Promise<void>((resolve) => {
-        const watch = new MutationObserver(() => {
-          if (document.querySelector('[data-scale="moving"]') === null) return;
-          watch.disconnect();
-          it.click();
-          resolve();
-        });
-        watch.observe(document.body, { subtree: true, attributes: true, attributeFilter: ["data-scale"] });
-      }),
-  );
+/**
+ * Presses a button as soon as the scale is felt to move by a load. Pressed inside the page, for the same reason; where a busy machine shows a load only once it
+ * rests, the next one is put on.
+ */
+export const pressWhileMoving = (button: Locator, putOn: () => Promise<void>): Promise<void> =>
+  expect(async () => {
+    await button.evaluate((it: HTMLButtonElement) => {
+      const watch = new MutationObserver(() => {
+        if (it.dataset.pressed === undefined && document.querySelector('[data-scale="moving"]') === null) return;
+        watch.disconnect();
+        if (it.dataset.pressed !== undefined) return;
+        it.dataset.pressed = "while moving";
+        it.click();
+      });
+      watch.observe(document.body, { subtree: true, attributes: true, attributeFilter: ["data-scale"] });
+    });
+    await putOn();
+    await expect(button).toHaveAttribute("data-pressed", "while moving", { timeout: 5_000 });
+  }).toPass();
 
 /** Holds a clock that was installed, so that what lasts ten seconds lasts until the test has done with it. */
 export const holdTime = async (page: Page): Promise<void> => page.clock.pauseAt((await page.evaluate(() => Date.now())) + 10_000);
