@@ -61,8 +61,7 @@ final readonly class ReadClassLook
     private static function parts(array $trays): array
     {
         $fairness = new Fairness(array_values(array_map(static fn(GradedTray $it): FactorTray => $it->factors, $trays)), self::FEWEST);
-        // A tag that one carcass has is that carcass; one that several have is a box.
-        $parts = array_map(static fn(Factor $factor): array => array_filter($fairness->differences($factor), static fn(Difference $it): bool => $factor !== Factor::Tag || $it->trays > 1), self::FACTORS);
+        $parts = array_map(static fn(Factor $factor): array => array_filter($fairness->differences($factor), static fn(Difference $it): bool => $factor->isPart($it->trays)), self::FACTORS);
 
         return array_merge(...$parts);
     }

@@ -49,8 +49,7 @@ final readonly class ReadLostByPart
             }
         }
         ksort($groups, SORT_NATURAL);
-        // A tag that one carcass has is that carcass; one that several have is a box.
-        $groups = array_filter($groups, static fn(array $of): bool => $factor !== Factor::Tag || count($of) > 1);
+        $groups = array_filter($groups, static fn(array $of): bool => $factor->isPart(count($of)));
 
         return count($groups) < 2 ? [] : array_map(static fn(string|int $value, array $of): LostColumn => self::column($factor, (string) $value, null, $of), array_keys($groups), $groups);
     }

@@ -127,17 +127,21 @@ const ledger = (path, sign) => async (page) => {
   await page.getByRole("heading", { name: sign }).waitFor();
 };
 await picture("ledger-today", {}, ledger("/ledger", "On the tables"));
-await picture("ledger-money", { height: 900 }, async (page) => {
-  await ledger("/ledger/money", "Cuts")(page);
-  const classes = page.getByLabel("What was made at");
-  await classes.selectOption(await classes.locator("option", { hasText: "rehearsal" }).getAttribute("value"));
-  await page.getByText("The stronger the blue, the dearer the kilogram.").waitFor();
-});
 // Last, because it adds classes that the other pictures do not show.
 execFileSync("php", ["artisan", "db:seed", "--class=DemoYear", "--force", "--quiet"]);
 await picture("look-back", { height: 1000 }, async (page) => {
   await page.goto("/look-back");
   await page.getByText("after “Birds from another supplier”").waitFor();
+});
+await picture("class-look", { height: 1000 }, async (page) => {
+  await page.goto("/look-back");
+  await page
+    .getByRole("region", { name: "Yield in pieces" })
+    .getByRole("link", { name: /Curlew/ })
+    .last()
+    .click();
+  await page.getByRole("radio", { name: "Supplier" }).click();
+  await page.getByText(/^They lie furthest apart at Yield/).waitFor();
 });
 await picture("own-carcasses", { height: 1240 }, async (page) => {
   await page.goto("/look-back?standard=chicken-eight-piece");

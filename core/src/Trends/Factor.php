@@ -19,4 +19,10 @@ enum Factor: string
 
     /** What means the same in every class. */
     public const OVER_CLASSES = [self::ExtraTime, self::Station, self::Wave, self::Scale, self::Assessor, self::Delivery];
+
+    /** Whether so many trays with one value are a part of their class: a tag that one carcass has is that carcass, one that several have is a box. */
+    public function isPart(int $trays): bool
+    {
+        return $this !== self::Tag || $trays > 1;
+    }
 }
