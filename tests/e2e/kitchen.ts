@@ -73,25 +73,22 @@ export async function loadSettles(page: Page, change: () => Promise<void>): Prom
   await settled;
 }
 
-/**
- * Presses a button as soon as the scale is felt to move by a load. Pressed inside the page, for the same reason; where a busy machine shows a load only once it
- * rests, the next one is put on.
- */
-export const pressWhileMoving = (button: Locator, putOn: () => Promise<void>): Promise<void> =>
-  expect(async () => {
-    await button.evaluate((it: HTMLButtonElement) => {
+/** Presses a button as soon as the scale is felt to move by a load. Pressed inside the page, for the same reason, and watched for before the load is put on. */
+export async function pressWhileMoving(button: Locator, putOn: () => Promise<void>): Promise<void> {
+  const press = await button.evaluateHandle((it: HTMLButtonElement) => ({
+    isDone: new Promise<void>((resolve) => {
       const watch = new MutationObserver(() => {
-        if (it.dataset.pressed === undefined && document.querySelector('[data-scale="moving"]') === null) return;
+        if (document.querySelector('[data-scale="moving"]') === null) return;
         watch.disconnect();
-        if (it.dataset.pressed !== undefined) return;
-        it.dataset.pressed = "while moving";
         it.click();
+        resolve();
       });
       watch.observe(document.body, { subtree: true, attributes: true, attributeFilter: ["data-scale"] });
-    });
-    await putOn();
-    await expect(button).toHaveAttribute("data-pressed", "while moving", { timeout: 5_000 });
-  }).toPass();
+    }),
+  }));
+  await putOn();
+  await press.evaluate(({ isDone }) => isDone);
+}
 
 /** Holds a clock that was installed, so that what lasts ten seconds lasts until the test has done with it. */
 export const holdTime = async (page: Page): Promise<void> => page.clock.pauseAt((await page.evaluate(() => Date.now())) + 10_000);
