@@ -3,7 +3,7 @@ import { chromium } from "@playwright/test";
 const flags =
   "--no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync";
 
-export const launch = () => chromium.launch({ executablePath: "/usr/bin/chromium", args: flags.split(" ") });
+export const launch = () => chromium.launch({ executablePath: "/usr/bin/chromium-headless-shell", args: flags.split(" ") });
 
 export async function signIn(page, account = "marit") {
   await page.goto("/");

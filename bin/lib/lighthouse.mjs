@@ -27,7 +27,7 @@ function look(name, headers) {
     "--chrome-flags=--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync";
   execFileSync("npx", ["--yes", ...words, flags, `--extra-headers=${JSON.stringify(headers)}`], {
     stdio: ["ignore", "ignore", "inherit"],
-    env: { ...process.env, CHROME_PATH: "/usr/bin/chromium" },
+    env: { ...process.env, CHROME_PATH: "/usr/bin/chromium-headless-shell" },
   });
   const { categories, audits } = JSON.parse(readFileSync(report, "utf8"));
   const score = (key) => categories[key].score.toFixed(2);

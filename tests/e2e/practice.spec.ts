@@ -110,6 +110,8 @@ test("ten questions on a phone, without a network from the third on: why each an
     .getByRole("link", { name: /^Chicken, eight pieces/ })
     .first()
     .click();
+  // The shelf, which stays until the page has come, has homework of the same name.
+  await page.waitForURL(/practice\/[0-9a-f-]{36}$/);
   await page.getByRole("link", { name: "Ten questions" }).click();
   const asked = await questionsOf(page, standardOf(page));
   expect(asked).toHaveLength(10);

@@ -120,7 +120,7 @@ test("a tablet signs in at the room's address, keeps the shell, hears of news an
   const spki = execFileSync("openssl", ["dgst", "-sha256", "-binary"], { input: der }).toString("base64");
   const profile = mkdtempSync(join(tmpdir(), "tablet-"));
   const context = await chromium.launchPersistentContext(profile, {
-    executablePath: "/usr/bin/chromium",
+    executablePath: "/usr/bin/chromium-headless-shell",
     args: [
       "--no-sandbox",
       "--disable-gpu",

@@ -7,5 +7,6 @@ import { router } from "./routes";
 export default function Inside() {
   useEffect(fetchTheHour, []);
 
-  return <RouterProvider router={router} />;
+  // As a transition a page would wait for every reading of the scale, while its address is shown already.
+  return <RouterProvider router={router} useTransitions={false} />;
 }

@@ -16,6 +16,7 @@ import { useKey } from "../parts/useKey";
 import { Areas } from "./Areas";
 import { FindSlip } from "./FindSlip";
 import { inOneRow } from "./inOneRow";
+import { PageOnItsWay } from "./PageOnItsWay";
 import { RailPlace } from "./Rail";
 import { SignOut } from "./SignOut";
 import { ShortcutList } from "./ShortcutList";
@@ -132,6 +133,7 @@ export function Shell() {
             </Kept>
           </RailPlace>
         </Box>
+        <PageOnItsWay />
         <ScrollRestoration getKey={({ pathname }) => pathname} />
         {finds && <FindSlip onClose={() => setFinds(false)} />}
         {showsShortcuts && <ShortcutList onClose={() => setShowsShortcuts(false)} />}
