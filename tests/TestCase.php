@@ -16,6 +16,7 @@ use Illuminate\Support\Str;
 abstract class TestCase extends LaravelTestCase
 {
     use RefreshDatabase;
+    use RepeatsWrites;
 
     protected bool $seed = true;
 
@@ -25,6 +26,18 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         $this->withHeader('Referer', config()->string('app.url'));
+    }
+
+    /** @inheritdoc */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        $send = fn() => parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        $answer = $send();
+        if ($answer->isSuccessful()) {
+            $this->sendAgain($method, $uri, static fn(): int => $send()->getStatusCode());
+        }
+
+        return $answer;
     }
 
     protected function as(string $account): static

@@ -19,17 +19,28 @@ final readonly class ChangeStudent
     public function __construct(private EndSessions $ending) {}
 
     /**
+     * @param string                                                                                                      $id   a UUID that the screen made; sent again, it is the student it was
      * @param array{name: string, family_name?: string, number?: string|null, email?: string|null, barred?: list<string>} $says
      *
-     * @throws Conflict where the number is somebody else's
+     * @throws Conflict where the number or the id is somebody else's
      */
-    public function add(StudentGroup $group, array $says, User $by): Student
+    public function add(string $id, StudentGroup $group, array $says, User $by): Student
     {
-        return DB::transaction(function () use ($group, $says, $by): Student {
+        return DB::transaction(function () use ($id, $group, $says, $by): Student {
+            // One writer a group at a time, so that of two at once the second finds what the first added.
+            StudentGroup::query()->whereKey($group->id)->lockForUpdate()->firstOrFail();
+            $added = Student::query()->find($id);
+            if ($added !== null) {
+                return $added->name === $says['name'] ? $added : throw Conflict::entryIdTaken($id);
+            }
             self::refuseTakenNumber($says['number'] ?? null, null);
             AuditEntry::keep($by, Message::of(MessageCode::AuditStudentAdded, ['person' => $says['name'], 'group' => $group->fullName()]));
 
-            return Student::query()->create($says + ['student_group_id' => $group->id]);
+            $student = new Student($says + ['student_group_id' => $group->id]);
+            $student->id = $id;
+            $student->save();
+
+            return $student;
         });
     }
 

@@ -31,6 +31,9 @@ final readonly class HoldAgainst
     {
         DB::transaction(function () use ($assessment, $standard, $policy, $reason, $by): void {
             Assessment::query()->whereKey($assessment->id)->lockForUpdate()->firstOrFail();
+            if ($this->isHeldSo($assessment->refresh()->held, $standard, $policy, $reason)) {
+                return;
+            }
             $held = $this->documents($assessment, $standard, $policy, $reason, $by, CarbonImmutable::now());
             $assessment->setRelation('held', $held->load('policy', 'standard'))->load('attempts.captures');
             foreach ($assessment->attempts as $attempt) {
@@ -42,6 +45,17 @@ final readonly class HoldAgainst
         });
     }
 
+    /** Whether that was the last thing said of it: a request that is sent again. */
+    private function isHeldSo(HeldDocuments $held, PublishedStandard $standard, PublishedPolicy $policy, string $reason): bool
+    {
+        return [$held->published_standard_id, $held->published_policy_id, $held->reason, $held->sha256] === [$standard->id, $policy->id, $reason, self::digest($this->school->held($standard->document))];
+    }
+
+    private static function digest(\stdClass $document): string
+    {
+        return hash('sha256', json_encode($document, ResultDocument::JSON_FLAGS));
+    }
+
     public function documents(Assessment $assessment, PublishedStandard $standard, PublishedPolicy $policy, string $reason, User $by, CarbonImmutable $at): HeldDocuments
     {
         $document = $this->school->held($standard->document);
@@ -51,7 +65,7 @@ final readonly class HoldAgainst
             'published_standard_id' => $standard->id,
             'published_policy_id' => $policy->id,
             'document' => $document,
-            'sha256' => hash('sha256', json_encode($document, ResultDocument::JSON_FLAGS)),
+            'sha256' => self::digest($document),
             'reason' => $reason,
             'set_by' => $by->id,
             'set_at' => $at,

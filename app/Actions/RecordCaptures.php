@@ -49,7 +49,9 @@ final readonly class RecordCaptures
             self::keepLooksApart($class, $attempt, $captures, $new);
             $this->refuseTakenStation($class, $attempt, $captures);
             $before = ResultRow::query()->where('assessment_id', $assessment->id)->max('last_seq');
-            $this->projecting->project($assessment, [$attempt], $class);
+            if ($new !== []) {
+                $this->projecting->project($assessment, [$attempt], $class);
+            }
 
             return new Recorded($class, $new, is_int($before) ? $before : 0);
         });

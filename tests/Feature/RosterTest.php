@@ -9,6 +9,7 @@ use App\Models\Student;
 use App\Models\StudentGroup;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -278,10 +279,35 @@ final class RosterTest extends TestCase
         $this->import(self::TWO)->assertOk();
         $ada = Student::query()->where('number', '1')->firstOrFail();
         $this->as('marit')->patchJson("/api/v1/students/{$ada->id}", ['number' => '2'])->assertConflict()->assertJsonPath('detail', 'The number 2 is that of Björn Åkesson.');
-        $this->postJson('/api/v1/students', ['name' => 'New', 'number' => '1', 'group' => $ada->student_group_id])->assertConflict();
-        $this->postJson('/api/v1/students', ['name' => 'New', 'group' => $ada->student_group_id, 'barred' => ['fish']])->assertCreated()->assertJsonPath('barred', ['fish']);
-        $this->postJson('/api/v1/students', ['name' => 'New', 'group' => $ada->student_group_id, 'barred' => ['noise']])->assertUnprocessable();
+        $add = fn(array $says): TestResponse => $this->postJson('/api/v1/students', $says + ['id' => (string) Str::uuid7(), 'name' => 'New', 'group' => $ada->student_group_id]);
+        $add(['number' => '1'])->assertConflict();
+        $add(['barred' => ['fish']])->assertCreated()->assertJsonPath('barred', ['fish']);
+        $add(['barred' => ['noise']])->assertUnprocessable();
+        $add(['id' => null])->assertUnprocessable();
         $this->patchJson("/api/v1/students/{$ada->id}", ['name' => ''])->assertUnprocessable();
+    }
+
+    public function testWhoIsAddedTwiceUnderOneIdIsOneStudent(): void
+    {
+        $this->import(self::TWO)->assertOk();
+        $heron = Student::query()->where('number', '1')->firstOrFail()->student_group_id;
+        $says = ['id' => (string) Str::uuid7(), 'name' => 'Ingrid Vale', 'group' => $heron];
+        $first = $this->as('marit')->postJson('/api/v1/students', $says)->assertCreated()->json('id');
+        self::assertSame($says['id'], $first);
+        $this->postJson('/api/v1/students', ['id' => mb_strtoupper($says['id'])] + $says)->assertCreated()->assertJsonPath('id', $first);
+        self::assertSame(1, Student::query()->where('name', 'Ingrid Vale')->count());
+        $this->postJson('/api/v1/students', ['name' => 'Somebody else'] + $says)->assertConflict();
+        self::assertSame(0, Student::query()->where('name', 'Somebody else')->count());
+    }
+
+    public function testWhatIsOverIsNotEndedAgain(): void
+    {
+        $this->travelTo('2026-03-04T10:00:00Z');
+        $kenji = Student::query()->where('name', 'Kenji Moriwaki')->firstOrFail();
+        $address = "/api/v1/students/{$kenji->id}/accommodations";
+        $over = ['kind' => 'stool', 'from' => '2026-02-02', 'until' => '2026-02-06', 'reason' => 'Sprained ankle'];
+        $id = $this->as('ilse')->postJson($address, $over)->assertCreated()->json('accommodations.0.id');
+        $this->deleteJson("$address/$id")->assertOk()->assertJsonPath('accommodations.0.until', '2026-02-06');
     }
 
     /** @param array<string, mixed> $with */

@@ -80,6 +80,9 @@ test("no page is wider than a phone, or than a tablet shown at 200 %", async ({ 
   );
   const tray = seen.find((it) => it.startsWith("/tray/"))?.split("/")[2];
   seen.push(...["receive", "weigh", "inspect"].map((step) => `/tray/${tray ?? "none"}/${step}`));
+  // A tray that is judged offers a second look beside the other steps.
+  const judged = seen.find((it) => it.startsWith("/verdict/"))?.split("/")[2];
+  seen.push(`/tray/${judged ?? "none"}/weigh`);
   const ofTheHour = seen.filter((it) => /^\/($|floor|tray)/.test(it));
   for (const [width, height, addresses] of [
     [360, 740, seen],

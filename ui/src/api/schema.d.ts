@@ -2468,7 +2468,11 @@ export interface components {
             "only[]"?: string[];
         };
         StudentSent: {
-            /** @description Students of the roster. */
+            /**
+             * Format: uuid
+             * @description Of one who is added, made by the screen: sent again, nobody is added twice.
+             */
+            id?: string;
             name?: string;
             family_name?: string;
             number?: string | null;

@@ -1,4 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { v7 as uuid } from "uuid";
 import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { components } from "./schema";
@@ -109,11 +111,12 @@ export type StudentSent = components["schemas"]["StudentSent"];
 /** Adds a student, or changes only what is said of the one named. */
 export function useKeepStudent(student: string | null) {
   const queries = useQueryClient();
+  const [id] = useState(() => uuid());
 
   return useMutation({
     mutationFn: (body: StudentSent) =>
       answer(
-        student === null ? api.POST("/students", { body }) : api.PATCH("/students/{student}", { params: { path: { student } }, body }),
+        student === null ? api.POST("/students", { body: { ...body, id } }) : api.PATCH("/students/{student}", { params: { path: { student } }, body }),
       ),
     onSuccess: forget(queries),
   });

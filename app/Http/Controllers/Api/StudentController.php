@@ -28,6 +28,7 @@ use OpenApi\Attributes as OA;
 
 /** Students of the roster. */
 #[OA\Schema(schema: 'StudentSent', properties: [
+    new OA\Property(property: 'id', description: 'Of one who is added, made by the screen: sent again, nobody is added twice.', type: 'string', format: 'uuid'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'family_name', type: 'string'),
     new OA\Property(property: 'number', type: 'string', nullable: true),
@@ -81,7 +82,7 @@ final class StudentController
     {
         Gate::authorize('enrol', Student::class);
         $says = $this->says($request, true);
-        $student = $changing->add(StudentGroup::query()->findOrFail($request->string('group')->toString()), ['name' => $says['name'] ?? ''] + $says, $user);
+        $student = $changing->add($request->string('id')->lower()->toString(), StudentGroup::query()->findOrFail($request->string('group')->toString()), ['name' => $says['name'] ?? ''] + $says, $user);
 
         return new JsonResponse($this->view($student), 201);
     }
@@ -132,11 +133,13 @@ final class StudentController
         ]);
         DB::transaction(static function () use ($request, $student, $user): void {
             $kind = $request->enum('kind', AccommodationKind::class);
-            $student->accommodations()->firstOrCreate(
+            $made = $student->accommodations()->firstOrCreate(
                 ['kind' => $kind, 'time_factor' => $kind === AccommodationKind::MoreTime ? $request->float('time_factor') : null, 'from_day' => $request->string('from')->toString(), 'until_day' => $request->filled('until') ? $request->string('until')->toString() : null],
                 ['reason' => trim($request->string('reason')->toString()), 'made_by' => $user->id, 'made_at' => CarbonImmutable::now()],
             );
-            AuditEntry::keep($user, Message::of(MessageCode::AuditAccommodationMade, ['person' => $student->name]));
+            if ($made->wasRecentlyCreated) {
+                AuditEntry::keep($user, Message::of(MessageCode::AuditAccommodationMade, ['person' => $student->name]));
+            }
         });
 
         return new JsonResponse($this->view($student), 201);
@@ -151,6 +154,10 @@ final class StudentController
         Gate::authorize('enrol', Student::class);
         abort_if($accommodation->student_id !== $student->id, 404);
         $today = $this->school->today();
+        // One that is over stays over: it ends on the day it ended.
+        if ($accommodation->until_day !== null && $accommodation->until_day->lessThanOrEqualTo($today)) {
+            return new JsonResponse($this->view($student));
+        }
         DB::transaction(static function () use ($student, $accommodation, $today, $user): void {
             $accommodation->from_day->greaterThan($today) ? $accommodation->delete() : $accommodation->update(['until_day' => $today->toDateString()]);
             AuditEntry::keep($user, Message::of(MessageCode::AuditAccommodationMade, ['person' => $student->name]));
@@ -168,6 +175,7 @@ final class StudentController
     private function says(Request $request, bool $isNew): array
     {
         $request->validate([
+            ...$isNew ? ['id' => ['required', 'uuid']] : [],
             'name' => [$isNew ? 'required' : 'filled', 'string', 'max:200'],
             'family_name' => ['nullable', 'string', 'max:200'],
             'number' => ['nullable', 'string', 'max:200'],

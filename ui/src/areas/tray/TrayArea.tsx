@@ -123,7 +123,7 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
           alignItems: "center",
           columnGap: 2,
           rowGap: 1,
-          px: 3,
+          px: { xs: 2, sm: 3 },
           py: 1,
           borderBottom: "1px solid",
           borderColor: "divider",
@@ -155,7 +155,11 @@ function OpenTray({ tray, assessment, asked, others }: OpenTrayProps) {
             )}
           </Typography>
         </Box>
-        <Box component="nav" aria-label="Steps of this tray" sx={{ display: "flex" }}>
+        <Box
+          component="nav"
+          aria-label="Steps of this tray"
+          sx={{ display: "flex", flexWrap: "wrap", rowGap: 0.5, pl: "2px", "@media (max-width: 400px)": { "& > *": { px: 1.5 } } }}
+        >
           {shown.map((it) => (
             <Button
               key={it}
