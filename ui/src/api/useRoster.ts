@@ -116,7 +116,9 @@ export function useKeepStudent(student: string | null) {
   return useMutation({
     mutationFn: (body: StudentSent) =>
       answer(
-        student === null ? api.POST("/students", { body: { ...body, id } }) : api.PATCH("/students/{student}", { params: { path: { student } }, body }),
+        student === null
+          ? api.POST("/students", { body: { ...body, id } })
+          : api.PATCH("/students/{student}", { params: { path: { student } }, body }),
       ),
     onSuccess: forget(queries),
   });
