@@ -27,8 +27,7 @@ final readonly class ChangeStudent
     public function add(string $id, StudentGroup $group, array $says, User $by): Student
     {
         return DB::transaction(function () use ($id, $group, $says, $by): Student {
-            // One writer a group at a time, so that of two at once the second finds what the first added.
-            StudentGroup::query()->whereKey($group->id)->lockForUpdate()->firstOrFail();
+            StudentGroup::lockRoster();
             $added = Student::query()->find($id);
             if ($added !== null) {
                 return $added->name === $says['name'] ? $added : throw Conflict::entryIdTaken($id);
@@ -52,6 +51,7 @@ final readonly class ChangeStudent
     public function change(Student $student, array $says, User $by): void
     {
         DB::transaction(static function () use ($student, $says, $by): void {
+            StudentGroup::lockRoster();
             self::refuseTakenNumber($says['number'] ?? null, $student);
             $student->fill($says);
             if ($student->isDirty()) {

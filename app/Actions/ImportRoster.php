@@ -22,7 +22,7 @@ final readonly class ImportRoster
     public function import(RosterFile $file, User $by): RosterPlan
     {
         return DB::transaction(function () use ($file, $by): RosterPlan {
-            DB::statement("SELECT pg_advisory_xact_lock(hashtext('roster'))");
+            StudentGroup::lockRoster();
             $plan = $this->planning->plan($file);
             /** @var array<string, StudentGroup> $groups */
             $groups = [];

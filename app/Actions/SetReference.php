@@ -8,6 +8,7 @@ use App\Models\PublishedStandard;
 use App\Models\ReferenceTray;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 
 /** Makes a practice tray of whoever teaches the reference of its standard. */
 final readonly class SetReference
@@ -25,8 +26,11 @@ final readonly class SetReference
         if ($own !== null && ($own->facts === [] || $own->practised->key !== $standard->key)) {
             throw Conflict::notYourTray();
         }
-        if (ReferenceTray::of($standard->key)?->tray !== $tray) {
-            ReferenceTray::query()->create(['standard_key' => $standard->key, 'tray' => $tray, 'user_id' => $by->id, 'at' => CarbonImmutable::now()]);
-        }
+        DB::transaction(static function () use ($standard, $tray, $by): void {
+            DB::statement('SELECT pg_advisory_xact_lock(hashtext(?))', ["reference $standard->key"]);
+            if (ReferenceTray::of($standard->key)?->tray !== $tray) {
+                ReferenceTray::query()->create(['standard_key' => $standard->key, 'tray' => $tray, 'user_id' => $by->id, 'at' => CarbonImmutable::now()]);
+            }
+        });
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property string               $id
@@ -27,6 +28,12 @@ final class StudentGroup extends Model
     protected $fillable = ['name', 'course', 'term', 'starts_on', 'ends_on'];
 
     protected $attributes = ['term' => ''];
+
+    /** Within a transaction: nobody else writes the roster until the end. */
+    public static function lockRoster(): void
+    {
+        DB::statement("SELECT pg_advisory_xact_lock(hashtext('roster'))");
+    }
 
     /** "Larder 2, Sandpiper, autumn" */
     public function fullName(): string

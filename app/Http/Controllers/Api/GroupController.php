@@ -101,7 +101,7 @@ final class GroupController
     /** @param array{course: string, name: string, term: string} $says */
     private static function refuseThere(array $says, ?StudentGroup $own): void
     {
-        DB::statement("SELECT pg_advisory_xact_lock(hashtext('roster'))");
+        StudentGroup::lockRoster();
         $other = StudentGroup::query()->where(['course' => $says['course'], 'name' => $says['name'], 'term' => $says['term']])->when($own !== null, static fn($groups) => $groups->whereKeyNot($own?->id))->first();
         if ($other !== null) {
             throw Conflict::groupThere($other->fullName());

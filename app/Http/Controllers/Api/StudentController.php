@@ -132,6 +132,7 @@ final class StudentController
             'reason' => ['required', 'string', 'max:2000'],
         ]);
         DB::transaction(static function () use ($request, $student, $user): void {
+            StudentGroup::lockRoster();
             $kind = $request->enum('kind', AccommodationKind::class);
             $made = $student->accommodations()->firstOrCreate(
                 ['kind' => $kind, 'time_factor' => $kind === AccommodationKind::MoreTime ? $request->float('time_factor') : null, 'from_day' => $request->string('from')->toString(), 'until_day' => $request->filled('until') ? $request->string('until')->toString() : null],

@@ -10,8 +10,9 @@ import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { Section } from "../../parts/Section";
+import { signed } from "../../parts/signed";
 import { LostByPart } from "./LostByPart";
-import { differenceInWords, signed, valueTitle } from "./factors";
+import { differenceInWords, valueTitle } from "./factors";
 import { median } from "./median";
 import { TotalsPicture } from "./TotalsPicture";
 

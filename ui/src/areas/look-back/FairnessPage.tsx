@@ -8,7 +8,8 @@ import { Loading } from "../../parts/Loading";
 import { ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { Section } from "../../parts/Section";
-import { differenceInWords, factorTitles, signed, valueTitle } from "./factors";
+import { signed } from "../../parts/signed";
+import { differenceInWords, factorTitles, valueTitle } from "./factors";
 import { IntervalBar } from "./IntervalBar";
 import { LookFrame } from "./LookFrame";
 

@@ -1,4 +1,5 @@
 import type { FairnessFactor } from "../../api/types";
+import { signed } from "../../parts/signed";
 
 export const factorTitles: Record<FairnessFactor["factor"], string> = {
   extra_time: "Extra time",
@@ -26,8 +27,6 @@ export const valueTitle = (factor: FairnessFactor["factor"], value: string): str
       return value;
   }
 };
-
-export const signed = (figure: number, places = 1): string => `${figure < 0 ? "−" : "+"}${Math.abs(figure).toFixed(places)}`;
 
 /** How far some trays lie beside the others, with what that may as well be. */
 export const differenceInWords = ({ points }: FairnessFactor["values"][number]): string =>

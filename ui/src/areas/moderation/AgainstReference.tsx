@@ -1,7 +1,7 @@
 import type { Standardising } from "../../api/types";
 import { percent } from "../../parts/format";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
-import { signed } from "./signed";
+import { signed } from "../../parts/signed";
 
 /** Everybody's levels against those the lead fixed; kept with the set. */
 export function AgainstReference({ against }: { against: Standardising["against"] }) {

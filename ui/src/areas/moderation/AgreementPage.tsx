@@ -16,7 +16,7 @@ import { daysAfter } from "../../parts/weeks";
 import { CriteriaStrip } from "./CriteriaStrip";
 import { DifferencePicture } from "./DifferencePicture";
 import { kappaWords } from "./kappaWords";
-import { signed } from "./signed";
+import { signed } from "../../parts/signed";
 
 const USUAL_DAYS_BACK = 105;
 

@@ -4,7 +4,7 @@ import { Link } from "react-router";
 import type { Agreement } from "../../api/types";
 import { counted, percent } from "../../parts/format";
 import { kappaWords } from "./kappaWords";
-import { signed } from "./signed";
+import { signed } from "../../parts/signed";
 
 /** Criteria from those two people see differently to those they see the same, each with the descriptors to talk about. */
 export function CriteriaStrip({ criteria }: { criteria: Agreement["criteria"] }) {

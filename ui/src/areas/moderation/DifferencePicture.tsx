@@ -3,7 +3,7 @@ import type { Agreement } from "../../api/types";
 import { points } from "../../parts/format";
 import { Picture } from "../../parts/Picture";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
-import { signed } from "./signed";
+import { signed } from "../../parts/signed";
 
 type Totals = NonNullable<Agreement["totals"]>;
 
