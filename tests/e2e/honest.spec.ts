@@ -199,6 +199,29 @@ test("keys of one character can be switched off, and Enter still takes a weight"
   await expect(page).toHaveURL(/floor/);
 });
 
+test("Enter in the moment a load comes to rest takes the weight that is shown", async ({ page }) => {
+  await signIn(page);
+  await toTray(page, 12, "receive");
+  await page.locator('[data-scale="stable"]').waitFor();
+  await page.evaluate(() => {
+    const watch = new MutationObserver(() => {
+      const figure = document.querySelector('[data-scale="stable"] [role="img"]')?.textContent ?? "0";
+      if (Number.parseFloat(figure.replace(",", "")) < 100) return;
+      watch.disconnect();
+      document.body.dispatchEvent(new KeyboardEvent("keydown", { key: "Enter", bubbles: true, cancelable: true }));
+    });
+    watch.observe(document.body, {
+      subtree: true,
+      childList: true,
+      characterData: true,
+      attributes: true,
+      attributeFilter: ["data-scale"],
+    });
+  });
+  await page.keyboard.press("p");
+  await expect(page.getByTestId("as-purchased")).toHaveText(/ g$/);
+});
+
 test("Enter on the place that was just tapped takes the reading for it", async ({ page }) => {
   await signIn(page);
   await toTray(page, 8, "weigh");

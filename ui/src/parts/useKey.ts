@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useLayoutEffect, useRef } from "react";
 import { hasLetterKeys } from "./useLetterKeys";
 
 const writesIn = (target: EventTarget | null): boolean =>
@@ -13,7 +13,8 @@ const pressesIn = (target: EventTarget | null, key: string): boolean =>
 /** Listens for keys while no dialog is open and nothing is being typed; Enter and Space are left to a focused button or link. */
 export function useKeys(onKey: (key: string, event: KeyboardEvent) => boolean): void {
   const latest = useRef(onKey);
-  useEffect(() => {
+  // With the picture and not after it: a key means what is shown when it is pressed.
+  useLayoutEffect(() => {
     latest.current = onKey;
   });
   useEffect(() => {

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useLayoutEffect, useRef, useState } from "react";
 import { useScale, type ScaleState } from "../api/useScale";
 import { useOwnScale } from "./scale/OwnScale";
 
@@ -21,7 +21,7 @@ export function useReading(onTaken: (massMg: number) => void): Reading {
   const scale = own ?? room;
   const [refusal, setRefusal] = useState<string | null>(null);
   const takenMg = useRef<number | null>(null);
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (scale.line !== "reading" || takenMg.current === null) return;
     const { state, mass_mg: mg } = scale.reading;
     if (state !== "stable" || Math.abs((mg ?? 0) - takenMg.current) > SAME_LOAD_MG) takenMg.current = null;
