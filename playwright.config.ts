@@ -21,8 +21,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: "UTC",
     locale: "en-GB",
-    // Without pictures and sources a trace costs less, and what the page held at each step is in it all the same.
-    trace: { mode: "retain-on-failure", screenshots: false, sources: false },
+    trace: "retain-on-failure",
     launchOptions: {
       executablePath: "/usr/bin/chromium-headless-shell",
       args: [

@@ -5,7 +5,7 @@ import { expect, signIn, test } from "./kitchen";
 /** As many as a class sends when the network comes back. */
 const AT_ONCE = 8;
 
-type Method = "get" | "post" | "put" | "patch";
+type Method = "post" | "put" | "patch";
 
 interface Api {
   read: <Answer>(address: string) => Promise<Answer>;

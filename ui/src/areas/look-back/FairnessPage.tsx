@@ -35,9 +35,9 @@ export function FairnessPage() {
       </Typography>
       <Typography variant="body2" sx={{ color: "text.secondary", mt: 1, mb: 3, maxWidth: 900 }}>
         Trays are compared within their own class, so that a hard day does not look like a station; suppliers by the means of their classes.
-        The line is what the difference may as well be (95 %). Of {compared} comparisons about {Math.max(1, Math.round(compared / 20))}{" "}
-        {compared < 30 ? "stands" : "stand"} out by chance alone. A difference is a reason to look, never a verdict on a person: fewer than{" "}
-        {atLeast} trays on one side are not compared. <a href={`/api/v1/standards/${id}/fairness.csv`}>CSV</a>
+        The line is what the difference may as well be (95 %). Of {counted(compared, "comparison")} one in twenty stands out by chance
+        alone. A difference is a reason to look, never a verdict on a person: fewer than {atLeast} trays on one side are not compared.{" "}
+        <a href={`/api/v1/standards/${id}/fairness.csv`}>CSV</a>
       </Typography>
       <Box sx={{ display: "grid", gap: 4, gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 1fr)" } }}>
         {factors
