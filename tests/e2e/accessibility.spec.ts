@@ -214,8 +214,7 @@ test("no violation of weight in the ledger", async ({ page }) => {
 
 test("no violation of weight where students practise", async ({ page }) => {
   await page.setViewportSize({ width: 360, height: 740 });
-  await signIn(page, "amina");
-  await page.goto("/practice");
+  await signIn(page, "amina", "/practice");
   await page.getByRole("region", { name: "Yours" }).waitFor();
   await expectNoViolation(page, "practice");
   await page
@@ -280,8 +279,7 @@ test("no violation of weight in the look back", async ({ page }) => {
 });
 
 test("no violation of weight where practice is taught", async ({ page }) => {
-  await signIn(page);
-  await page.goto("/roster");
+  await signIn(page, "marit", "/roster");
   await page.getByRole("button", { name: /^Sandpiper/ }).click();
   await page.getByRole("link", { name: "Practice", exact: true }).click();
   await page.getByRole("group", { name: "Who practised" }).waitFor();

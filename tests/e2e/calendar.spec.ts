@@ -2,8 +2,7 @@ import ICAL from "ical.js";
 import { expect, signIn, test } from "./kitchen";
 
 test("a link puts a practical that is set into one's calendar, until it is ended", async ({ page, playwright }) => {
-  await signIn(page);
-  await page.goto("/brief");
+  await signIn(page, "marit", "/brief");
   await page.getByRole("link", { name: "Crown and legs", exact: true }).click();
   await page.getByRole("button", { name: "Set it" }).click();
   await page.getByRole("dialog").getByRole("button", { name: "Set it" }).click();

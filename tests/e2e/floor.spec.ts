@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { type Browser, type Locator, type Page } from "@playwright/test";
-import { dragByFinger, expect, holdTime, loadSettles, place, signIn, stationCard, test } from "./kitchen";
+import { dragByFinger, expect, holdTime, loadSettles, place, fillInSignIn, signIn, stationCard, test } from "./kitchen";
 
 const tile = (page: Page, station: number): Locator => page.locator(`[data-station="${station}"]`);
 const round = (page: Page, name: string): Locator => page.getByRole("navigation", { name: "Rounds" }).getByRole("button", { name });
@@ -235,8 +235,7 @@ test.describe("a whole class by touch", () => {
 /** Signs this person out on every device, as somebody does who left a tablet behind. */
 async function endSessions(browser: Browser): Promise<void> {
   const elsewhere = await browser.newPage();
-  await signIn(elsewhere);
-  await elsewhere.goto("/account");
+  await signIn(elsewhere, "marit", "/account");
   await elsewhere.getByRole("button", { name: "Sign out everywhere" }).click();
   await expect(elsewhere.getByLabel("E-mail")).toBeVisible();
   await elsewhere.close();
@@ -279,7 +278,7 @@ test("a session that ended keeps what waits for the same person, and shows it to
   await expect(waiting(page)).toHaveCount(0);
   expect((await captures(page, id, before)).map(({ capture }) => capture.text)).not.toContain("Kept for Marit");
   await page.getByRole("button", { name: "Sign out" }).click();
-  await signIn(page);
+  await fillInSignIn(page, "marit");
   await expect.poll(async () => (await captures(page, id, before)).map(({ capture }) => capture.text)).toEqual(["Kept for Marit"]);
 });
 
@@ -349,53 +348,57 @@ test("two assessors at one tray see each other, and a mark of one comes to the o
   await other.context().close();
 });
 
-test("without a network everything is taken down, survives a reload, and goes up once, in order", async ({ page, context }) => {
-  await signIn(page);
-  const id = await toFloor(page, "Chicken eight-piece");
-  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  const before = await cursor(page, id);
-  await tile(page, 10).click();
-  const panel = page.getByRole("complementary", { name: "Station 10" });
-  await expect(panel).toBeVisible();
-  // The trays of the day are fetched while there is a network, and kept.
-  await expect.poll(() => keptTrays(page)).toBe(12);
+test.describe("with what a device keeps", () => {
+  test.use({ serviceWorkers: "allow" });
 
-  await context.setOffline(true);
-  await expect(waiting(page)).toContainText("No network.");
-  for (const note of ["first", "second"]) {
-    await panel.getByLabel("Note").fill(note);
+  test("without a network everything is taken down, survives a reload, and goes up once, in order", async ({ page, context }) => {
+    await signIn(page);
+    const id = await toFloor(page, "Chicken eight-piece");
+    await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    const before = await cursor(page, id);
+    await tile(page, 10).click();
+    const panel = page.getByRole("complementary", { name: "Station 10" });
+    await expect(panel).toBeVisible();
+    // The trays of the day are fetched while there is a network, and kept.
+    await expect.poll(() => keptTrays(page)).toBe(12);
+
+    await context.setOffline(true);
+    await expect(waiting(page)).toContainText("No network.");
+    for (const note of ["first", "second"]) {
+      await panel.getByLabel("Note").fill(note);
+      await panel.getByLabel("Note").press("Enter");
+    }
+    await expect(waiting(page)).toContainText("2 captures wait.");
+    await page.reload();
+    await page.getByRole("group", { name: "Stations" }).waitFor();
+    await expect(waiting(page)).toContainText("2 captures wait.");
+    await tile(page, 10).click();
+    await expect(tile(page, 10)).toContainText("second");
+    await panel.getByLabel("Note").fill("third");
     await panel.getByLabel("Note").press("Enter");
-  }
-  await expect(waiting(page)).toContainText("2 captures wait.");
-  await page.reload();
-  await page.getByRole("group", { name: "Stations" }).waitFor();
-  await expect(waiting(page)).toContainText("2 captures wait.");
-  await tile(page, 10).click();
-  await expect(tile(page, 10)).toContainText("second");
-  await panel.getByLabel("Note").fill("third");
-  await panel.getByLabel("Note").press("Enter");
-  await page.goto(`/tray/${await attemptOf(page, 9)}/weigh`);
-  await page.getByRole("group", { name: "Tray", exact: true }).waitFor();
-  const weigh = async (weight: string): Promise<void> => {
-    await place(page, "wing.left").click();
-    await page.getByLabel("Or type it").fill(weight);
-    await page.getByLabel("Or type it").press("Enter");
-    await expect(place(page, "wing.left")).toContainText(weight.replace(" g", ""));
-  };
-  await weigh("68 g");
-  await page.keyboard.press("u");
-  await expect(place(page, "wing.left")).toContainText("–");
-  await weigh("86 g");
-  await page.keyboard.press("l");
-  await expect(page.getByRole("dialog", { name: "Log of this tray" })).toContainText("waits to go up");
-  await page.keyboard.press("Escape");
-  await expect(waiting(page)).toContainText("6 captures wait.");
+    await page.goto(`/tray/${await attemptOf(page, 9)}/weigh`);
+    await page.getByRole("group", { name: "Tray", exact: true }).waitFor();
+    const weigh = async (weight: string): Promise<void> => {
+      await place(page, "wing.left").click();
+      await page.getByLabel("Or type it").fill(weight);
+      await page.getByLabel("Or type it").press("Enter");
+      await expect(place(page, "wing.left")).toContainText(weight.replace(" g", ""));
+    };
+    await weigh("68 g");
+    await page.keyboard.press("u");
+    await expect(place(page, "wing.left")).toContainText("–");
+    await weigh("86 g");
+    await page.keyboard.press("l");
+    await expect(page.getByRole("dialog", { name: "Log of this tray" })).toContainText("waits to go up");
+    await page.keyboard.press("Escape");
+    await expect(waiting(page)).toContainText("6 captures wait.");
 
-  await context.setOffline(false);
-  await expect
-    .poll(async () => (await captures(page, id, before)).map(({ capture }) => capture.text ?? capture.kind), { timeout: 20_000 })
-    .toEqual(["first", "second", "third", "piece", "void", "piece"]);
-  await expect(waiting(page)).toHaveCount(0);
+    await context.setOffline(false);
+    await expect
+      .poll(async () => (await captures(page, id, before)).map(({ capture }) => capture.text ?? capture.kind), { timeout: 20_000 })
+      .toEqual(["first", "second", "third", "piece", "void", "piece"]);
+    await expect(waiting(page)).toHaveCount(0);
+  });
 });
 
 /** How many trays this device keeps. */

@@ -119,8 +119,7 @@ test("a page begins at its top with the keyboard in it, and one that is gone bac
 });
 
 test("the keyboard passes the rail, and arrows go through answers without taking them", async ({ page }) => {
-  await signIn(page, "ilse");
-  await page.goto("/standards/school");
+  await signIn(page, "ilse", "/standards/school");
   const oyster = page.getByRole("radiogroup", { name: "The oyster?" });
   await oyster.waitFor();
   await page.keyboard.press("Tab");

@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
-import { expect, loadSettles, place, signIn, stationCard, test } from "./kitchen";
+import { expect, fillInSignIn, loadSettles, place, signIn, stationCard, test } from "./kitchen";
 
 const waiting = (page: Page) => page.getByRole("status", { name: "Waiting captures" });
 
@@ -95,7 +95,7 @@ test("who signs in or out in one tab is known in the other", async ({ page, cont
   await expect(other.getByRole("link", { name: /Marit Oyelaran/ })).toBeVisible();
   await other.getByRole("button", { name: "Sign out" }).click();
   await expect(page.getByLabel("Password")).toBeVisible();
-  await signIn(other, "teodor");
+  await fillInSignIn(other, "teodor");
   await expect(page.getByRole("link", { name: /Teodor Vance/ })).toBeVisible();
 });
 
@@ -188,8 +188,7 @@ test("a weight that went up in the moment before a reload is shown after it", as
 });
 
 test("keys of one character can be switched off, and Enter still takes a weight", async ({ page }) => {
-  await signIn(page);
-  await page.goto("/account");
+  await signIn(page, "marit", "/account");
   await page.getByRole("button", { name: "Keys of one character off" }).click();
   await page.keyboard.press("f");
   await expect(page).toHaveURL(/account/);

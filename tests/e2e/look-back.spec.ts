@@ -2,7 +2,7 @@ import { execFileSync } from "node:child_process";
 import { expect, signIn, test } from "./kitchen";
 
 /** A year of classes in which the birds changed. */
-const seedYear = (): Buffer => execFileSync("bin/artisan", ["db:seed", "--class=DemoYear", "--force", "--quiet"]);
+const withYear = (): Buffer => execFileSync("bin/lib/demo-again", ["year"]);
 
 test("from a point on a chart to what to teach next, by keys alone; what changed is written down beside it", async ({ page }) => {
   await signIn(page);
@@ -43,7 +43,7 @@ test("from a point on a chart to what to teach next, by keys alone; what changed
 });
 
 test("from a signal on a chart to the changed standard", async ({ page }) => {
-  seedYear();
+  withYear();
   await signIn(page);
   await page.getByRole("link", { name: "Look back" }).click();
   await expect(page.getByRole("region", { name: "Yield in pieces" })).toContainText(
@@ -85,7 +85,7 @@ test("from a signal on a chart to the changed standard", async ({ page }) => {
 test("what the standard measures twice leads into the editor at that place; totals go with an assessor; a student is talked to", async ({
   page,
 }) => {
-  seedYear();
+  withYear();
   await signIn(page);
   await page.getByRole("link", { name: "Look back" }).click();
   await page.getByRole("button", { name: "The standard" }).click();
@@ -167,9 +167,8 @@ test("a term adds up to a report, as a page and a workbook, and stands under ano
 });
 
 test("weights go to another school as a file without names, and come back as one to calibrate with", async ({ page }, info) => {
-  seedYear();
-  await signIn(page);
-  await page.goto("/look-back?standard=chicken-eight-piece");
+  withYear();
+  await signIn(page, "marit", "/look-back?standard=chicken-eight-piece");
   await page.getByRole("button", { name: "Own carcasses" }).click();
   const saved = page.waitForEvent("download");
   await page.getByRole("link", { name: "Save the weights for others" }).click();

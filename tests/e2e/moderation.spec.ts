@@ -129,8 +129,7 @@ test.describe("by touch", () => {
 });
 
 test("how far assessors lie apart is said in words, in a picture and in a table", async ({ page }) => {
-  await signIn(page, "teodor");
-  await page.goto("/agreement");
+  await signIn(page, "teodor", "/agreement");
   await expect(page.getByRole("region", { name: "Totals" })).toContainText(/On 19 trays .* points less on average/);
   await expect(page.getByRole("img", { name: /Differences of 19 totals/ })).toBeVisible();
   await page.getByText("Tray by tray").click();
@@ -144,8 +143,7 @@ test("how far assessors lie apart is said in words, in a picture and in a table"
 });
 
 test("the policy says what becomes of two looks", async ({ page }) => {
-  await signIn(page);
-  await page.goto("/standards/policy");
+  await signIn(page, "marit", "/standards/policy");
   await page.getByRole("button", { name: "Two looks count" }).click();
   await page.getByLabel("Two that lie near").selectOption("lower");
   await page.getByLabel("Let pass, steps apart").fill("2");
@@ -227,8 +225,7 @@ test("three people judge a set without names at once, then see all, and the lead
   const others = await Promise.all(
     ["teodor", "ilse"].map(async (account) => {
       const other = await browser.newPage();
-      await signIn(other, account);
-      await other.goto(address);
+      await signIn(other, account, address);
 
       return other;
     }),

@@ -3,8 +3,7 @@ import { expect, signIn, test } from "./kitchen";
 const trial = "What it would do";
 
 test("a policy is changed, shows whose band it would change, is published, and asks before it is left", async ({ page }) => {
-  await signIn(page, "ilse");
-  await page.goto("/standards");
+  await signIn(page, "ilse", "/standards");
   await page.getByRole("link", { name: "Grading policy" }).click();
   const panel = page.getByRole("region", { name: trial });
   await expect(panel).toContainText("up to 1.5 g outside its window it is allowed");
@@ -39,14 +38,12 @@ test("a policy is changed, shows whose band it would change, is published, and a
 });
 
 test("of two who change the policy the second is told, and a file that does not add up is not taken in", async ({ browser, page }) => {
-  await signIn(page, "ilse");
-  await page.goto("/standards/policy");
+  await signIn(page, "ilse", "/standards/policy");
   await page.getByLabel("Distinction, from").fill("90");
   await expect(page.getByRole("button", { name: "Publish version 2" })).toBeEnabled();
 
   const other = await (await browser.newContext()).newPage();
-  await signIn(other, "marit");
-  await other.goto("/standards/policy");
+  await signIn(other, "marit", "/standards/policy");
   await other.getByLabel("Merit, from").fill("75");
   await other.getByRole("button", { name: "Publish version 2" }).click();
   await expect(other.getByRole("status")).toHaveText("Version 2 is published.");
@@ -90,15 +87,13 @@ test("twelve who publish at once make a version each, or are told", async ({ pag
 
 test("the policy fits a phone", async ({ page }) => {
   await page.setViewportSize({ width: 360, height: 740 });
-  await signIn(page, "ilse");
-  await page.goto("/standards/policy");
+  await signIn(page, "ilse", "/standards/policy");
   await expect(page.getByRole("region", { name: trial })).toContainText("none would change");
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
 });
 
 test("an assessor reads the policy and cannot change it", async ({ page }) => {
-  await signIn(page, "teodor");
-  await page.goto("/standards/policy");
+  await signIn(page, "teodor", "/standards/policy");
   await expect(page.getByRole("region", { name: "House policy" })).toContainText("Portion weights");
   await expect(page.getByRole("region", { name: "Versions of the policy" })).toContainText("Version 1");
   await expect(page.getByRole("button", { name: /^Publish/ })).toHaveCount(0);

@@ -5,8 +5,7 @@ import { type Page } from "@playwright/test";
 import { expect, signIn, test } from "./kitchen";
 
 async function openBrief(page: Page): Promise<void> {
-  await signIn(page);
-  await page.goto("/brief");
+  await signIn(page, "marit", "/brief");
   await page.getByRole("link", { name: "Crown and legs", exact: true }).click();
   await expect(page.getByRole("list", { name: "Prints" })).toBeVisible();
 }

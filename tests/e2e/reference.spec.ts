@@ -31,8 +31,7 @@ test("an instructor cuts along the card, makes the tray the reference with a pho
 
   const context = await browser.newContext({ viewport: { width: 360, height: 740 } });
   const student = await context.newPage();
-  await signIn(student, "kenji");
-  await student.goto(`/practice/${standard}`);
+  await signIn(student, "kenji", `/practice/${standard}`);
   await student.getByRole("link", { name: "The reference by the clock" }).click();
   await expect(student.getByRole("group", { name: "Photographs" }).getByRole("img")).toHaveJSProperty("complete", true);
   await student.getByRole("button", { name: "Start the clock" }).click();

@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { connect, type TLSSocket } from "node:tls";
 import { chromium } from "@playwright/test";
-import { expect, signIn, test } from "./kitchen";
+import { expect, fillInSignIn, test } from "./kitchen";
 
 const NAME = "larder.test";
 const port = (): number => Number(process.env.DEFT_BLADE_PORT) + 6;
@@ -129,10 +129,12 @@ test("a tablet signs in at the room's address, keeps the shell, hears of news an
       `--ignore-certificate-errors-spki-list=${spki}`,
     ],
     baseURL: `https://${NAME}:${port()}`,
+    serviceWorkers: "allow",
   });
   try {
     const page = await context.newPage();
-    await signIn(page);
+    await page.goto("/");
+    await fillInSignIn(page, "marit");
     expect(await page.evaluate(() => window.isSecureContext)).toBe(true);
     await page.waitForFunction(async () => (await navigator.serviceWorker.ready).active?.state === "activated");
     const session = (await context.cookies()).filter((it) => it.httpOnly);

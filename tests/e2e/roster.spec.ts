@@ -26,8 +26,7 @@ test("a file with problems is shown row by row, the right rows come in, and a se
 });
 
 test("cells without a header are pasted, and their columns said by hand", async ({ page }) => {
-  await signIn(page, "marit");
-  await page.goto("/roster/import");
+  await signIn(page, "marit", "/roster/import");
   await page.getByLabel("or paste cells").fill("71\tAda Nyberg\n72\tBjörn Åkesson");
   await page.getByRole("button", { name: "Look at it" }).click();
   await expect(page.getByText("Say which column holds the name.")).toBeVisible();
@@ -42,8 +41,7 @@ test("cells without a header are pasted, and their columns said by hand", async 
 });
 
 test("what cannot be read is said, and nothing comes in", async ({ page }) => {
-  await signIn(page, "ilse");
-  await page.goto("/roster/import");
+  await signIn(page, "ilse", "/roster/import");
   await page
     .getByLabel("File")
     .setInputFiles({ name: "photo.csv", mimeType: "text/csv", buffer: Buffer.from("\x89PNG\r\n\0\0\0\rIHDR", "latin1") });
@@ -89,8 +87,7 @@ test.describe("by touch", () => {
 });
 
 test("a group gets its codes on one print, and a student comes in with theirs", async ({ page, browser }) => {
-  await signIn(page, "marit");
-  await page.goto("/roster/import");
+  await signIn(page, "marit", "/roster/import");
   await page
     .getByLabel("File")
     .setInputFiles(file("Number,Name,Course,Group\n71,Ada Nyberg,Larder 1,Heron\n72,Björn Åkesson,Larder 1,Heron\n"));
@@ -119,8 +116,7 @@ test("a group gets its codes on one print, and a student comes in with theirs", 
 });
 
 test("what is exported comes back as it was", async ({ page }) => {
-  await signIn(page, "ilse");
-  await page.goto("/roster");
+  await signIn(page, "ilse", "/roster");
   const download = page.waitForEvent("download");
   await page.getByRole("link", { name: "Export CSV" }).click();
   const csv = readFileSync(await (await download).path());

@@ -160,8 +160,7 @@ test("releasing asks once and names what somebody should see first; a change sin
 });
 
 test("a draft survives a reload and a stray key, and leaving one asks", async ({ page }) => {
-  await signIn(page);
-  await page.goto("/standards");
+  await signIn(page, "marit", "/standards");
   await page.getByRole("link", { name: /^Quail, split \d/ }).click();
   await page.getByRole("link", { name: "Change it" }).click();
   await page.getByLabel("Title").fill("Quail, split for the grill");
