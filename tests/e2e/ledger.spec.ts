@@ -29,7 +29,7 @@ interface Lot {
 }
 
 test.describe("by touch", () => {
-  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 }, serviceWorkers: "allow" });
 
   test("a class is put away: a row into the freezer in two pans, one to service without a network, the rest in one tap", async ({
     page,

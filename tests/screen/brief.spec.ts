@@ -1,7 +1,9 @@
 import { expect, test } from "@playwright/test";
 import "./support/browser";
-import type { Policy } from "../../ui/src/api/types";
+import type { Brief, Policy } from "../../ui/src/api/types";
 import { startsWithGap, timeAt } from "../../ui/src/areas/brief/hour";
+import { emptyList, newBrief, usualOrder } from "../../ui/src/areas/brief/newBrief";
+import { purchaseRows } from "../../ui/src/areas/brief/purchaseSheet";
 import { readStations, stationsInWords } from "../../ui/src/parts/stations";
 import { isJudged, judgedComponent, settingOf, settingsOf, wholeWeight, withSetting } from "../../ui/src/areas/standards/policy/policy";
 import { massWords } from "../../ui/src/parts/mass";
@@ -102,4 +104,49 @@ test("one more component is named by its title, and never takes a name that mean
   });
   expect(judgedComponent("Präzision", policy)?.id).toBe("präzision");
   for (const taken of ["Technique", "time", "Pairs", "frame", "  ", "—"]) expect(judgedComponent(taken, policy)).toBeNull();
+});
+
+const ordered = {
+  title: "Chicken, eight pieces",
+  students: ["s1", "s2", "s3"],
+  order: {
+    needed: 14,
+    cases: 2,
+    ordered: 12,
+    mass_mg: 21_600_000,
+    cost_minor: 8_640,
+    cost_per_student_minor: 2_880,
+    thaw_from: "2026-03-01T08:00:00.000Z",
+  },
+};
+
+const purchase = (currency: string, lists: unknown[]): (string | number | null)[][] =>
+  purchaseRows(
+    { currency, lists } as unknown as Brief,
+    { ...newBrief, lists: lists.map(() => ({ ...emptyList, order: { ...usualOrder, specification: "1.8 kg, whole", on_hand: 2 } })) },
+    (at) => `at ${at.slice(11, 16)}`,
+  );
+
+test("what to buy is a row a product, with figures that a spreadsheet can add up and money in the school's currency", () => {
+  const [head, row, ...more] = purchase("EUR", [ordered]);
+  expect(more).toEqual([]);
+  expect(head?.filter((it) => String(it).startsWith("Cost"))).toEqual(["Cost, EUR", "Cost per student, EUR"]);
+  expect(row).toEqual(["Chicken, eight pieces", "1.8 kg, whole", 3, 14, 2, 6, 2, 12, 21.6, 86.4, 28.8, "at 08:00"]);
+  expect(row).toHaveLength(head?.length ?? 0);
+  // ISO 4217: the yen has no smaller unit, the Bahraini dinar a thousandth.
+  expect(purchase("JPY", [ordered])[1]?.[9]).toBe(8_640);
+  expect(purchase("BHD", [ordered])[1]?.[9]).toBe(8.64);
+});
+
+test("what has no price or nothing to thaw leaves its cell empty, and a list without a standard is no row", () => {
+  const free = { ...ordered, order: { ...ordered.order, cost_minor: null, cost_per_student_minor: null, thaw_from: null } };
+  const rows = purchase("EUR", [{ ...ordered, title: null }, free, { ...ordered, order: null }]);
+  expect(rows).toHaveLength(2);
+  expect(rows[1]?.slice(9)).toEqual([null, null, null]);
+});
+
+test("a brief begins with a room that can be planned, and no two begin with the same list", () => {
+  expect(newBrief.lists).toHaveLength(1);
+  expect(newBrief.waves * newBrief.benches).toBeGreaterThanOrEqual(24);
+  expect(usualOrder).toMatchObject({ spare_fraction: 0.1, spare_at_least: 1, per_case: 6 });
 });
