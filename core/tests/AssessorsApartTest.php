@@ -41,6 +41,20 @@ final class AssessorsApartTest extends TestCase
         self::assertNull($apart->pairs()[1]->limits());
     }
 
+    public function testThePairThatJudgedMostTogetherComesFirst(): void
+    {
+        $apart = new AssessorsApart([
+            new LevelTwice('joint', 'ilse', 0, 'marit', 0),
+            new LevelTwice('joint', 'noor', 1, 'ilse', 1),
+            new LevelTwice('joint', 'teodor', 2, 'marit', 2),
+            new LevelTwice('board', 'marit', 1, 'teodor', 1),
+        ], [new TotalTwice('a', 'marit', 80, 'noor', 74)]);
+        self::assertSame(
+            [['marit', 'teodor', 2], ['ilse', 'marit', 1], ['ilse', 'noor', 1], ['marit', 'noor', 0]],
+            array_map(static fn(AssessorPair $it): array => [$it->one, $it->other, count($it->levels->pairs)], $apart->pairs()),
+        );
+    }
+
     #[DataProvider('severities')]
     public function testSaysNothingOfAPersonOnFewerThanTenTrays(int $trays, ?float $difference): void
     {

@@ -97,6 +97,32 @@ final class ClassYieldTest extends TestCase
         self::assertSame([(int) round(2_000_000 * $share('breast')), (int) round(2_000_000 * $share('thigh'))], [$expected->massMg['breast'], $expected->massMg['thigh']]);
         self::assertArrayNotHasKey(LotProducts::SCRAPE, $expected->massMg, 'nothing is left on the frame');
         self::assertLessThanOrEqual(2_000_000, array_sum($expected->massMg));
+        self::assertSame([true, 2_000_000, 1_500], [$expected->isWhole, $expected->apMg, $expected->seconds], 'a tray in the standard time of 25 minutes');
+    }
+
+    public function testOnlyCutsBearTheCostOfATray(): void
+    {
+        $cost = ClassCost::of($this->class(Package::shipped()->attempt('a1', self::TRAY)), self::euro(), 1_000, self::PRICES, null);
+        $cuts = $cost?->cutsByTray()['a1'] ?? [];
+        self::assertSame(['breast', 'thigh', 'drumstick', 'wing'], array_keys($cuts));
+        // 8.40, 2.40, 1.20 and 1.00 of 13.00 are what the cuts would cost bought; the carcass less 0.81 of by-products cost 9.19. Shares 593.8, 169.7, 84.8 and 70.7:
+        // three cents are left over, and go by the largest remainders.
+        self::assertSame([594, 169, 85, 71], array_map(static fn(CutCost $it): ?int => $it->minor, array_values($cuts)));
+    }
+
+    public function testATrayStandsUnderTheProductThatItsPlacesGive(): void
+    {
+        $trays = $this->class(Package::shipped()->attempt('a1', ['trim' => 35, 'scrape' => 65] + self::TRAY))->massMg;
+        self::assertSame([35_000, 65_000], [$trays['trim'], $trays[LotProducts::SCRAPE]], 'meat left on the frame is told apart from trim');
+    }
+
+    /** A minute of an hour that costs 18.00 is 0.30: 65 g of meat at 4.00 a kilogram are worth 0.26, so 52 seconds; trim of another mass changes nothing. */
+    public function testScrapingPaysForAsLongAsItsMeatIsWorth(): void
+    {
+        foreach ([20, 35, 90] as $trim) {
+            $answer = $this->class(Package::shipped()->attempt('a1', ['trim' => $trim, 'scrape' => 65] + self::TRAY))->test(self::euro(), 1_000, self::PRICES, 1_800)?->answer() ?? [];
+            self::assertSame(52, $answer['scrape_break_even_s']);
+        }
     }
 
     public function testWithoutAWeighedTrayThereIsNoTest(): void

@@ -19,6 +19,7 @@ final class GradingTest extends TestCase
         $result = Package::plain('portion', fade: 1.0)->attempt('a', ['ap' => 1800, 'left' => 267, 'right' => 300])->first();
         self::assertSame(['under', 'within'], array_column($result['pieces'], 'verdict'));
         self::assertEqualsWithDelta(0.9647, $result['pieces'][0]['score'], 0.0001);
+        self::assertEqualsWithDelta([267 / 306, 300 / 306], array_column($result['pieces'], 'recovery'), 1e-12, '17 % of 1800 g is 306 g');
         self::assertEqualsWithDelta(100 * (0.96466 + 1) / 2, $result['components'][0]['score'], 0.001);
         self::assertStringContainsString('left: 267 g (14.83 % of the carcass), window 270 to 342 g for this carcass (15 to 19 %); 1.3 g under what is allowed', $result['reasons'][0]['text']);
     }

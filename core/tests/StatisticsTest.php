@@ -6,6 +6,7 @@ namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Money\Currency;
 use DeftBlade\Core\Money\Minor;
+use DeftBlade\Core\Statistics\Moments;
 use DeftBlade\Core\Statistics\Sample;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -30,6 +31,23 @@ final class StatisticsTest extends TestCase
     public function testQuantilesLieLinearBetweenTheOrderedValues(array $values, float $share, float $quantile): void
     {
         self::assertEqualsWithDelta($quantile, Sample::of($values)->quantile($share), 1e-12);
+    }
+
+    /** 0.1 + 0.1 + 0.1 is not 0.3 in binary: the mean of figures that are all 0.1 is not 0.1, and they must not seem to vary. */
+    public function testWhatIsConstantVariesWithNothing(): void
+    {
+        [$same, $other] = [Moments::of([0.1, 0.1, 0.1]), Moments::of([1, 2, 4])];
+        self::assertSame([0.0, 0.0, 0.0], [$same->variance(), $same->covariance($other), $other->covariance($same)]);
+        self::assertSame([null, null], [$same->correlation($other), $other->correlation($same)]);
+        self::assertSame([null, null], [Moments::of([1])->variance(), Moments::of([1, 2])->covariance($other)]);
+    }
+
+    /** By hand: the means are 2 and 4, so −1·−2 + 0·−1 + 1·3 = 5, of three pairs 5 / 2. */
+    public function testCovarianceIsOfASample(): void
+    {
+        [$one, $other] = [Moments::of([1, 2, 3]), Moments::of([2, 3, 7])];
+        self::assertEqualsWithDelta([1.0, 7.0, 2.5], [$one->variance(), $other->variance(), $one->covariance($other)], 1e-12);
+        self::assertEqualsWithDelta(2.5 / sqrt(7), $one->correlation($other), 1e-12);
     }
 
     public function testOfNothingNothingIsSaid(): void
