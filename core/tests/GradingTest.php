@@ -54,6 +54,17 @@ final class GradingTest extends TestCase
         self::assertEqualsWithDelta(0.95, $result['pieces'][0]['conformance'], 1e-6);
     }
 
+    public function testAWindowInGramsIsSaidAsItIsWhateverTheCarcassWeighs(): void
+    {
+        foreach ([1500, 1800, 2100] as $ap) {
+            $result = Package::plain('portion', fade: 1.0)->with(static function (\stdClass $it): void {
+                $it->standard->pieces[0]->window = (object) ['basis' => 'mass', 'low' => 310_000, 'high' => 400_000];
+            })->attempt('a', ['ap' => $ap, 'left' => 250, 'right' => $ap / 6])->first();
+            self::assertSame('under', $result['pieces'][0]['verdict']);
+            self::assertStringContainsString('window 310 to 400 g', $result['reasons'][0]['text']);
+        }
+    }
+
     public function testAPieceWithoutAWindowIsHeldToTwoStandardDeviations(): void
     {
         $result = Package::plain('portion', fade: 1.0)->with(static function (\stdClass $it): void {

@@ -9,6 +9,7 @@ use DeftBlade\Core\Carcass\TypicalMass;
 use DeftBlade\Core\Carcass\WindowBasis;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\Message;
+use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Quiz\Pictured;
 use DeftBlade\Core\Quiz\Quiz;
 use DeftBlade\Core\Quiz\QuizKind;
@@ -63,6 +64,30 @@ final class QuizTest extends TestCase
             foreach ([$question->ask, $question->why, ...$question->options] as $message) {
                 self::assertDoesNotMatchRegularExpression('/[{}]|^\s*$/', $sentences->say($message));
             }
+        }
+    }
+
+    /** A question that is answered with what comes next must not ask what goes wrong. */
+    #[DataProvider('standards')]
+    public function testEachKindIsAskedAndExplainedInItsOwnWords(string $key): void
+    {
+        foreach (self::quizOf($key)->questions(60, 'words') as $question) {
+            [$asks, $explains] = match ($question->kind) {
+                QuizKind::Goes => [MessageCode::QuizGoes, [MessageCode::QuizGoesWhy]],
+                QuizKind::Holds => [MessageCode::QuizHolds, [MessageCode::QuizGoesWhy]],
+                QuizKind::Next => [MessageCode::QuizNext, [MessageCode::QuizNextWhy]],
+                QuizKind::Fault => [MessageCode::QuizFault, [MessageCode::QuizFaultWhy]],
+                QuizKind::Level => [MessageCode::QuizLevel, [MessageCode::QuizLevelWhy]],
+                QuizKind::Estimate => [MessageCode::QuizEstimate, [MessageCode::QuizEstimateWhy]],
+                QuizKind::Odd => [MessageCode::QuizOdd, [MessageCode::QuizEstimateWhy]],
+                QuizKind::Order => [MessageCode::QuizOrder, [MessageCode::QuizOrderWhy]],
+                QuizKind::Cut => [MessageCode::QuizCut, [MessageCode::QuizCutWhy, MessageCode::QuizWholeWhy]],
+                QuizKind::Arrives => [MessageCode::QuizArrives, [MessageCode::QuizArrivesWhy]],
+                QuizKind::Starts => [MessageCode::QuizStarts, [MessageCode::QuizStartsWhy]],
+                QuizKind::Picture, QuizKind::Drill => self::fail('nothing is pictured here, and a drill is no question'),
+            };
+            self::assertSame($asks, $question->ask->code);
+            self::assertContains($question->why->code, $explains);
         }
     }
 

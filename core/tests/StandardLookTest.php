@@ -80,6 +80,15 @@ final class StandardLookTest extends TestCase
         self::assertEquals((new StandardLook($standard, $before))->items->items(), (new StandardLook($standard, $after))->items->items());
     }
 
+    /** Twenty of forty trays are half of them. */
+    public function testACriterionIsComparedOnceHalfOfTheTraysAreJudgedByIt(): void
+    {
+        $standard = self::standard();
+        [$one, $late] = array_slice(array_map(strval(...), array_keys($standard->criteria)), 0, 2);
+        $compared = static fn(int $judged): int => count((new StandardLook($standard, self::trays(static fn(int $tray): array => [$one => $tray % 2] + ($tray < $judged ? [$late => 1 - $tray % 2] : []))))->items->items());
+        self::assertSame([1, 1, 2, 2], array_map($compared, [0, self::TRAYS / 2 - 1, self::TRAYS / 2, self::TRAYS]));
+    }
+
     /**
      * @param callable(int): array<string, int> $levels by criterion, of each tray
      *
