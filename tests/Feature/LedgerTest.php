@@ -234,6 +234,25 @@ final class LedgerTest extends TestCase
         $this->send(['id' => (string) Str::uuid7()] + $pot)->assertOk();
     }
 
+    public function testWhatIsTakenBackCanBePutAwayAndCookedAnewInTheSameRequest(): void
+    {
+        $this->as('marit');
+        $anew = static fn(array $fact): array => ['id' => (string) Str::uuid7()] + $fact;
+        $bones = $this->lotOf($this->proposal('stock'));
+        $again = $anew($bones);
+        $this->send($bones, self::fact('void', ['target' => $bones['id'], 'reason' => 'The wrong tub']), $again)->assertOk()->assertJsonPath('gone', [$bones['id']])->assertJsonPath('lots.0.id', $again['id']);
+        self::assertSame([$again['id']], LotWeight::query()->whereIn('lot_id', [$bones['id'], $again['id']])->distinct()->pluck('lot_id')->all());
+
+        $move = self::fact('move', ['lot' => $again['id'], 'to' => 'stock', 'mass_mg' => $again['mass_mg']]);
+        $pot = self::fact('pot', ['use' => 'stock', 'moves' => [$move['id']]]);
+        $next = $anew($pot);
+        $this->send($move, $pot, $next)->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[2].moves[0]');
+        self::assertNull(LotEntry::query()->find($pot['id']), 'all of a request or none of it');
+        $this->send($move, $pot, self::fact('void', ['target' => $pot['id'], 'reason' => 'Too early']), $next)->assertOk();
+        self::assertNull($this->waiting($move['id']), 'it is in the second pot');
+        $this->send($anew($pot))->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].moves[0]');
+    }
+
     public function testFishAndPoultryDoNotShareAPot(): void
     {
         $this->as('marit');

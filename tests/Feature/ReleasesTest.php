@@ -154,6 +154,32 @@ final class ReleasesTest extends TestCase
         $this->artisan('seal:verify')->expectsOutput("$count seals checked, 0 wrong.")->assertSuccessful();
     }
 
+    public function testTheCommandFailsOverASealThatCannotBeGradedAndNamesIt(): void
+    {
+        $release = Release::query()->where('attempt_id', $this->station(2)->id)->first() ?? Release::query()->firstOrFail();
+        $seal = ReleaseSeal::query()->findOrFail($release->id);
+        $document = json_decode($seal->document);
+        self::assertInstanceOf(\stdClass::class, $document);
+        $document->package->policy->bands = [];
+        $text = json_encode($document, JSON_THROW_ON_ERROR);
+        DB::statement('ALTER TABLE release_seals DISABLE TRIGGER append_only');
+        DB::statement('ALTER TABLE releases DISABLE TRIGGER append_only');
+        $seal->update(['document' => $text]);
+        $release->update(['seal_sha256' => hash('sha256', $text)]);
+        $count = Release::query()->count();
+        $this->artisan('seal:verify')
+            ->expectsOutputToContain("attempt {$release->attempt_id}, version {$release->version}: cannot be graded: ")
+            ->expectsOutput("$count seals checked, 1 wrong.")->assertFailed();
+    }
+
+    public function testATotalInTheListThatIsNotTheSealedOneIsFound(): void
+    {
+        $release = Release::query()->whereNotNull('total')->firstOrFail();
+        DB::statement('ALTER TABLE releases DISABLE TRIGGER append_only');
+        $release->update(['total' => 12.3]);
+        $this->artisan('seal:verify')->expectsOutputToContain("attempt {$release->attempt_id}, version {$release->version}: the total in the list is not the sealed one")->assertFailed();
+    }
+
     public function testReleasesAreListedWithoutTheirSeals(): void
     {
         DB::enableQueryLog();

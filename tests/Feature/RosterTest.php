@@ -287,6 +287,49 @@ final class RosterTest extends TestCase
         $this->patchJson("/api/v1/students/{$ada->id}", ['name' => ''])->assertUnprocessable();
     }
 
+    public function testAGroupIsGivenAnotherNameAndItsStudentsStay(): void
+    {
+        $this->import(self::TWO)->assertOk();
+        $heron = StudentGroup::query()->where('name', 'Heron')->firstOrFail();
+        $says = ['course' => 'Larder 1', 'name' => ' Avocet ', 'term' => 'spring', 'starts_on' => '2026-01-12', 'ends_on' => '2026-03-27'];
+        $this->as('ilse')->putJson("/api/v1/groups/{$heron->id}", $says)->assertOk()->assertJson(['id' => $heron->id, 'name' => 'Avocet', 'starts_on' => '2026-01-12', 'ends_on' => '2026-03-27', 'students' => 2]);
+        self::assertSame('Larder 1, Avocet, spring', Student::query()->where('number', '2')->firstOrFail()->group->fullName());
+        $changes = fn(): array => array_column((array) $this->getJson('/api/v1/changes')->json('changes'), 'text');
+        self::assertSame('group Larder 1, Heron, spring is now Larder 1, Avocet, spring', $changes()[0]);
+        $kept = AuditEntry::query()->count();
+        $this->putJson("/api/v1/groups/{$heron->id}", $says)->assertOk();
+        self::assertSame($kept, AuditEntry::query()->count(), 'what is as it was is no change');
+        // Without its days it has none.
+        $this->putJson("/api/v1/groups/{$heron->id}", ['starts_on' => '', 'ends_on' => null] + $says)->assertOk()->assertJson(['starts_on' => null, 'ends_on' => null]);
+    }
+
+    public function testAGroupDoesNotTakeTheNameOfAnotherNorEndBeforeItBegins(): void
+    {
+        $this->import(self::TWO.'3,Chidi Okoro,,Larder 1,Avocet,spring')->assertOk();
+        $heron = StudentGroup::query()->where('name', 'Heron')->firstOrFail();
+        $says = ['course' => 'Larder 1', 'name' => 'Heron', 'term' => 'spring'];
+        $this->as('marit')->putJson("/api/v1/groups/{$heron->id}", ['name' => 'Avocet'] + $says)->assertConflict()->assertJsonPath('detail', 'There is a group Larder 1, Avocet, spring already.');
+        $this->putJson("/api/v1/groups/{$heron->id}", ['starts_on' => '2026-03-01', 'ends_on' => '2026-02-28'] + $says)->assertUnprocessable()->assertJsonPath('errors.0.path', 'ends_on');
+        $this->putJson("/api/v1/groups/{$heron->id}", ['name' => ' '] + $says)->assertUnprocessable()->assertJsonPath('errors.0.path', 'name');
+        $this->as('teodor')->putJson("/api/v1/groups/{$heron->id}", $says)->assertForbidden();
+        self::assertSame('Larder 1, Heron, spring', $heron->refresh()->fullName());
+        $this->as('marit')->putJson("/api/v1/groups/{$heron->id}", ['term' => 'summer'] + $says)->assertOk()->assertJsonPath('term', 'summer');
+    }
+
+    public function testWhatIsSaidOfAStudentIsChangedOnceAndKept(): void
+    {
+        $this->import(self::TWO)->assertOk();
+        $ada = Student::query()->where('number', '1')->firstOrFail();
+        $kept = AuditEntry::query()->count();
+        $says = ['name' => ' Ada Nyberg-Ruiz ', 'family_name' => 'Nyberg-Ruiz', 'number' => ' 11 ', 'email' => 'ADA.NR@tollgate-quay.example', 'barred' => ['fish']];
+        foreach ([1, 2] as $time) {
+            $this->as('marit')->patchJson("/api/v1/students/{$ada->id}", $says)->assertOk()->assertJson(['name' => 'Ada Nyberg-Ruiz', 'number' => '11', 'email' => 'ada.nr@tollgate-quay.example', 'barred' => ['fish']]);
+            self::assertSame($kept + 1, AuditEntry::query()->count(), "sent $time times");
+        }
+        $this->patchJson("/api/v1/students/{$ada->id}", ['number' => '', 'email' => null, 'barred' => []])->assertOk()->assertJson(['name' => 'Ada Nyberg-Ruiz', 'number' => null, 'email' => null, 'barred' => []]);
+        self::assertSame('Heron', $ada->refresh()->group->name, 'what is not said stays');
+    }
+
     public function testWhoIsAddedTwiceUnderOneIdIsOneStudent(): void
     {
         $this->import(self::TWO)->assertOk();

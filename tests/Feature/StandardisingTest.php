@@ -42,6 +42,17 @@ final class StandardisingTest extends TestCase
         $this->make(array_reverse($ids))->assertConflict();
     }
 
+    public function testASetWithoutATitleOrOfMoreThanSixIsRefusedWhereItIsWrong(): void
+    {
+        $ids = array_map(static fn(Attempt $it): string => $it->id, $this->attempts);
+        $send = fn(string $title, array $attempts): TestResponse => $this->as('marit')->putJson("/api/v1/standardising/{$this->set}", ['title' => $title, 'attempts' => $attempts]);
+        $send('  ', $ids)->assertUnprocessable()->assertJsonPath('errors.0.path', 'title');
+        $send('Before the exam', array_map(static fn(): string => (string) Str::uuid7(), range(1, 7)))->assertUnprocessable()->assertJsonPath('errors.0.path', 'attempts');
+        $send('Before the exam', ['no tray', ...$ids])->assertUnprocessable()->assertJsonPath('errors.0.path', 'attempts[0]');
+        self::assertSame(0, StandardisingSet::query()->whereKey($this->set)->count());
+        $send(' Before the exam ', $ids)->assertOk()->assertJsonPath('title', 'Before the exam');
+    }
+
     public function testNothingInASetSaysWhoseATrayIs(): void
     {
         $named = $this->attempts[0];
