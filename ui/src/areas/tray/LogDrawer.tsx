@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
 import Typography from "@mui/material/Typography";
-import { useEffect, useRef, useState, type FormEvent } from "react";
+import { useLayoutEffect, useRef, useState, type FormEvent } from "react";
 import type { Assessment, LogEntry, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { Field } from "../../parts/Field";
@@ -24,10 +24,10 @@ export function LogDrawer({ onClose, tray, assessment, entries }: LogDrawerProps
   const say = useFactWords(assessment);
   const [leaving, setLeaving] = useState<LogEntry | null>(null);
   const close = useRef<HTMLButtonElement>(null);
-  // A withdrawn line loses its button, and with it the focus that Escape needs.
-  useEffect(() => {
+  // A withdrawn line loses its button, a slip goes with its fields: the focus that Escape needs is here again in the same moment.
+  useLayoutEffect(() => {
     if (document.activeElement === document.body) close.current?.focus();
-  }, [tray.log]);
+  });
   const lines = [...tray.log].sort((a, b) => b.entry.capture.at.localeCompare(a.entry.capture.at) || b.entry.seq - a.entry.seq);
 
   return (
