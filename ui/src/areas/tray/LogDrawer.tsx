@@ -24,7 +24,7 @@ export function LogDrawer({ onClose, tray, assessment, entries }: LogDrawerProps
   const say = useFactWords(assessment);
   const [leaving, setLeaving] = useState<LogEntry | null>(null);
   const close = useRef<HTMLButtonElement>(null);
-  // A withdrawn line loses its button, a slip goes with its fields: the focus that Escape needs is here again in the same moment.
+  // When a line loses its button, or the slip over the log closes, the focus is nowhere and Escape is not heard: it is moved here before the next key.
   useLayoutEffect(() => {
     if (document.activeElement === document.body) close.current?.focus();
   });
