@@ -25,7 +25,7 @@ export async function signIn(page: Page, account = "marit", address = "/"): Prom
   });
   expect(answer.ok(), await answer.text()).toBe(true);
   await page.goto(address);
-  await expect(page.getByRole("button", { name: "Sign out" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Sign out", exact: true })).toBeVisible();
 }
 
 /** Signed in as a person does it. */
@@ -33,7 +33,7 @@ export async function fillInSignIn(page: Page, account: string): Promise<void> {
   await page.getByLabel("E-mail").fill(`${account}@tollgate-quay.example`);
   await page.getByLabel("Password").fill("larder-week");
   await page.getByLabel("Password").press("Enter");
-  await expect(page.getByRole("button", { name: "Sign out" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Sign out", exact: true })).toBeVisible();
 }
 
 export const stationCard = (page: Page, station: number): Locator =>
