@@ -27,7 +27,11 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 #[OA\Schema(required: ['type', 'title', 'status', 'detail'])]
 final readonly class Problem implements Responsable
 {
-    /** @param list<PlacedError> $errors */
+    /**
+     * @param list<PlacedError>          $errors
+     * @param array<string, string>|null $changed
+     * @param array<string, string>      $headers
+     */
     private function __construct(
         #[OA\Property]
         public string $type,
@@ -39,10 +43,8 @@ final readonly class Problem implements Responsable
         public string $detail,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PlacedError::class))]
         public array $errors = [],
-        /** @var array<string, string>|null */
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'What was changed meanwhile, as it is now (412).')]
         public ?array $changed = null,
-        /** @var array<string, string> */
         private array $headers = [],
     ) {}
 

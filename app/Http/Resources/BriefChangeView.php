@@ -15,11 +15,11 @@ final readonly class BriefChangeView
     private function __construct(
         #[OA\Property(format: 'date', description: 'The day it is on since; null where it was cancelled.')]
         public ?string $day,
-        #[OA\Property(description: 'HH:MM, at the school.')]
+        #[OA\Property(description: 'HH:MM, at the school.', pattern: '^([01]\d|2[0-3]):[0-5]\d$')]
         public ?string $start,
         #[OA\Property(format: 'date')]
         public ?string $was_day,
-        #[OA\Property]
+        #[OA\Property(pattern: '^([01]\d|2[0-3]):[0-5]\d$')]
         public ?string $was_start,
         #[OA\Property]
         public string $reason,

@@ -52,7 +52,7 @@ final readonly class BriefView
         public int $policy_version,
         #[OA\Property(ref: BriefHourView::class)]
         public BriefHourView $hour,
-        #[OA\Property]
+        #[OA\Property(description: 'ISO 4217', pattern: '^[A-Z]{3}$')]
         public string $currency,
         #[OA\Property(description: 'Carcasses ordered, in mg.')]
         public int $mass_mg,

@@ -22,7 +22,7 @@ final readonly class CostView
         public string $held_on,
         #[OA\Property]
         public string $species,
-        #[OA\Property(description: 'ISO 4217')]
+        #[OA\Property(description: 'ISO 4217', pattern: '^[A-Z]{3}$')]
         public string $currency,
         #[OA\Property(description: 'Trays that are weighed to the end.')]
         public int $trays,

@@ -27,7 +27,7 @@ final readonly class SchoolReportView
         public string $from,
         #[OA\Property(format: 'date')]
         public string $to,
-        #[OA\Property(description: 'ISO 4217')]
+        #[OA\Property(description: 'ISO 4217', pattern: '^[A-Z]{3}$')]
         public string $currency,
         #[OA\Property(description: 'With a tray marked to the end.')]
         public int $students,

@@ -28,9 +28,9 @@ final readonly class SchoolView
     private function __construct(
         #[OA\Property]
         public string $name,
-        #[OA\Property(description: 'ISO 4217')]
+        #[OA\Property(description: 'ISO 4217', pattern: '^[A-Z]{3}$')]
         public string $currency,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'The currencies there are.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', pattern: '^[A-Z]{3}$'), description: 'The currencies there are.')]
         public array $currencies,
         #[OA\Property(type: 'string', enum: Units::class)]
         public Units $units,

@@ -23,7 +23,7 @@ final readonly class TermView
         public string $from,
         #[OA\Property(format: 'date')]
         public string $to,
-        #[OA\Property(description: 'ISO 4217')]
+        #[OA\Property(description: 'ISO 4217', pattern: '^[A-Z]{3}$')]
         public string $currency,
         #[OA\Property(description: 'Terms that groups name, the latest first.', type: 'array', items: new OA\Items(ref: TermDatesView::class))]
         public array $terms,

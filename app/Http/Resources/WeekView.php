@@ -31,7 +31,7 @@ final readonly class WeekView
         public int $lost_mg,
         #[OA\Property(description: 'On hand, on the tables, or still to be weighed.')]
         public int $here_mg,
-        #[OA\Property(description: 'ISO 4217')]
+        #[OA\Property(description: 'ISO 4217', pattern: '^[A-Z]{3}$')]
         public string $currency,
         #[OA\Property]
         public FlowMoneyView $money,

@@ -2484,15 +2484,10 @@ export interface components {
         };
         /** @description What went wrong with a request, as RFC 9457 problem details; never a stack trace. */
         Problem: {
-            /** @description string>|null */
             type: string;
-            /** @description string>|null */
             title: string;
-            /** @description string>|null */
             status: number;
-            /** @description string>|null */
             detail: string;
-            /** @description string>|null */
             errors?: components["schemas"]["PlacedError"][];
             /** @description What was changed meanwhile, as it is now (412). */
             changed?: {
@@ -2879,6 +2874,7 @@ export interface components {
             policy_title: string;
             policy_version: number;
             hour: components["schemas"]["BriefHourView"];
+            /** @description ISO 4217 */
             currency: string;
             /** @description Carcasses ordered, in mg. */
             mass_mg: number;

@@ -36,7 +36,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'title', type: 'string'),
     new OA\Property(property: 'is_rehearsal', description: 'Counts for nothing.', type: 'boolean'),
     new OA\Property(property: 'day', type: 'string', format: 'date', nullable: true),
-    new OA\Property(property: 'start', description: 'HH:MM, at the school.', type: 'string', nullable: true),
+    new OA\Property(property: 'start', description: 'HH:MM, at the school.', type: 'string', pattern: '^([01]\d|2[0-3]):[0-5]\d$', nullable: true),
     new OA\Property(property: 'room', type: 'string'),
     new OA\Property(property: 'benches', description: 'Stations in the room.', type: 'integer', minimum: 1),
     new OA\Property(property: 'scales', type: 'integer', minimum: 1),
@@ -160,7 +160,7 @@ final class BriefController
     #[OA\PathParameter(name: 'brief', schema: new OA\Schema(type: 'string', format: 'uuid'))]
     #[OA\RequestBody(required: true, content: new OA\JsonContent(required: ['day', 'start', 'reason'], properties: [
         new OA\Property(property: 'day', type: 'string', format: 'date'),
-        new OA\Property(property: 'start', description: 'HH:MM, at the school.', type: 'string'),
+        new OA\Property(property: 'start', description: 'HH:MM, at the school.', type: 'string', pattern: '^([01]\d|2[0-3]):[0-5]\d$'),
         new OA\Property(property: 'reason', type: 'string'),
     ]))]
     #[OA\Response(response: 200, description: 'As it is now', content: new OA\JsonContent(ref: BriefView::class))]

@@ -89,7 +89,7 @@ function TwiceRow({ row, mayAsk, onAsk, onCallOff }: TwiceRowProps) {
         py: 1,
         borderBottom: "1px solid",
         borderColor: "divider",
-        "& > :nth-child(n + 3)": { gridColumn: { xs: "2", md: "auto" } },
+        "& > * + * ~ *": { gridColumn: { xs: "2", md: "auto" } },
       }}
     >
       <Typography variant="figure" sx={{ fontSize: 24 }}>
