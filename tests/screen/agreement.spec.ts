@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import jStat from "jstat";
 
 /** The core's answer about agreement on made-up marks, against the same figures made with a general statistics library. */

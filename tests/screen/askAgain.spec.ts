@@ -1,5 +1,5 @@
 import { QueryClient, QueryObserver } from "@tanstack/react-query";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import { askAgain, tell } from "../../ui/src/api/askAgain";
 
 /** What was asked before something changed is not taken for what is so after it. */

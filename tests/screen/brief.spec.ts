@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import "./support/browser";
 import type { Brief, Policy } from "../../ui/src/api/types";
 import { startsWithGap, timeAt } from "../../ui/src/areas/brief/hour";

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { CarcassPlan } from "../../ui/src/api/types";
 import { layOut, outlineOf, seamsOf, type Block, type CutPlan, type Point } from "../../ui/src/parts/cutPlan";
 

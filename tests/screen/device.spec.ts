@@ -1,5 +1,5 @@
 import "./support/browser";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { Assessment, Floor, FloorStation, SentCapture, Tray } from "../../ui/src/api/types";
 import { withCaptures } from "../../ui/src/areas/floor/withCaptures";
 import { mendableFields, mended, type Mendable } from "../../ui/src/offline/mendable";

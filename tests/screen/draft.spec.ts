@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import * as change from "../../ui/src/areas/standards/editor/draft";
 
 /** What the editor does to a draft: no page is needed for it. Whether a draft adds up is for the server to say. */

@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import jStat from "jstat";
 
 /** What the core says of criteria and of carcasses on made-up data, against the same figures made with a general statistics library. */

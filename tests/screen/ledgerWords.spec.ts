@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import "./support/browser";
 import type { Destination, Lot, LotFact } from "../../ui/src/api/types";
 import { daysLeft, isOver } from "../../ui/src/areas/ledger/daysLeft";

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { afterEach, beforeEach, expect, test } from "vitest";
 import { listen } from "../../ui/src/api/live";
 
 /** A stream of server-sent events as the screen listens to it; the browser's own EventSource is played. */
@@ -36,7 +36,7 @@ const AGAIN_MS = 5_000;
 const timers = { set: globalThis.setTimeout, clear: globalThis.clearTimeout };
 let later: { run: () => void; isOff: boolean }[] = [];
 
-test.beforeEach(() => {
+beforeEach(() => {
   PlayedSource.opened = [];
   later = [];
   Object.assign(globalThis, {
@@ -50,7 +50,7 @@ test.beforeEach(() => {
     },
   });
 });
-test.afterEach(() => Object.assign(globalThis, { setTimeout: timers.set, clearTimeout: timers.clear }));
+afterEach(() => Object.assign(globalThis, { setTimeout: timers.set, clearTimeout: timers.clear }));
 
 const passTime = (): void => {
   for (const it of later.splice(0)) if (!it.isOff) it.run();

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { SchoolReport, StandardFinding } from "../../ui/src/api/types";
 import { differenceInWords, valueTitle } from "../../ui/src/areas/look-back/factors";
 import { findingInWords, placeInEditor } from "../../ui/src/areas/look-back/findings";

@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { Cost, CostSum, Lot, LotProposal, Need, Needs, Pots, PutAway, SentLotFact, Term, Week } from "../../ui/src/api/types";
 import { needsWith, onHandWith, potsWith, putAwayWith } from "../../ui/src/offline/withLots";
 import type { WaitingLots } from "../../ui/src/offline/store";

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { beforeEach, expect, test } from "vitest";
 import { browser, storage } from "./support/browser";
 import { device } from "../../ui/src/api/device";
 import { Problem } from "../../ui/src/api/problem";
@@ -11,7 +11,7 @@ import { store } from "../../ui/src/offline/store";
 
 /** Time, person and name of a device. */
 
-test.beforeEach(() => void browser(() => new Response(null, { status: 204 })));
+beforeEach(() => void browser(() => new Response(null, { status: 204 })));
 
 test("the time of captures never goes back, whatever the clock of the device is set to", () => {
   const real = Date.now;

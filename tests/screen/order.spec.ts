@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { Sheet, SheetRow } from "../../ui/src/api/types";
 import { compareBy } from "../../ui/src/areas/sheet/order";
 import { sheetBook } from "../../ui/src/areas/sheet/sheetBook";

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { Assessment, Tray, TrayLayout } from "../../ui/src/api/types";
 import { allowanceWords } from "../../ui/src/areas/roster/allowances";
 import { holdersOf } from "../../ui/src/parts/holders";

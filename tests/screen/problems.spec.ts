@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import "./support/browser";
 import { Problem } from "../../ui/src/api/problem";
 import { readDocument } from "../../ui/src/api/readDocument";

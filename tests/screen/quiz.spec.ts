@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import { howOf, offBy, type How } from "../../ui/src/areas/practice/offBy";
 
 interface Vector {

@@ -1,6 +1,6 @@
 import "./support/browser";
 import { readdirSync, readFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { Floor, FloorStation, TrayLayout } from "../../ui/src/api/types";
 import { withStations } from "../../ui/src/api/useFloor";
 import { arranged } from "../../ui/src/areas/floor/arranged";

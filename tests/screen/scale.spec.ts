@@ -1,6 +1,6 @@
 import "./support/browser";
 import { readFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import { readLine } from "../../ui/src/parts/scale/line";
 import { readReport } from "../../ui/src/parts/scale/report";
 import { linesOf } from "../../ui/src/parts/scale/serial";

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { afterEach, beforeEach, expect, test } from "vitest";
 import { answerWith, browser, json, online, problem, type Asked } from "./support/browser";
 import type { SentCapture, SentLotFact, Tray } from "../../ui/src/api/types";
 import { sendAgain, startSending } from "../../ui/src/offline/sender";
@@ -43,12 +43,12 @@ function send(user = "marit"): {
   return { kick: sender.kick, trays, lots: () => lots, practised, signedOut: () => times };
 }
 
-test.beforeEach(async () => {
+beforeEach(async () => {
   await store.waiting.clear();
   await store.lots.clear();
   await store.practice.clear();
 });
-test.afterEach(() => {
+afterEach(() => {
   running.forEach((it) => it.stop());
   running = [];
 });

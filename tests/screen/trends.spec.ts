@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { TrendChart, TrendClass } from "../../ui/src/api/types";
 import { inWords } from "../../ui/src/areas/look-back/inWords";
 import { scaleOf } from "../../ui/src/areas/look-back/scaleOf";

@@ -1,6 +1,6 @@
 import "./support/browser";
 import { readFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { SentCapture, Tray } from "../../ui/src/api/types";
 import { deviceState, secondLookOf, type DeviceState, type Rules } from "../../ui/src/offline/facts";
 

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { beforeEach, expect, test } from "vitest";
 import { storage } from "./support/browser";
 import type { PracticeTray, SentCapture } from "../../ui/src/api/types";
 import { stillWaits } from "../../ui/src/offline/stillWaits";
@@ -37,7 +37,7 @@ const practised = (id: string, of: object, more: Partial<WaitingPractice> = {}):
     ...more,
   }) as WaitingPractice;
 
-test.beforeEach(async () => {
+beforeEach(async () => {
   network.onLine = true;
   await Promise.all([store.waiting.clear(), store.lots.clear(), store.practice.clear()]);
 });

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 import type { Assessment, Expected, SentCapture } from "../../ui/src/api/types";
 import { windowInWords } from "../../ui/src/areas/standards/editor/windowInWords";
 import { clockOffers, clockTurn } from "../../ui/src/parts/clockOffers";

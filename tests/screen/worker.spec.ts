@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { createContext, runInContext } from "node:vm";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "vitest";
 
 interface Asked {
   request: { url: string; method: string; mode: string };

@@ -1,5 +1,5 @@
 import type { ComponentType } from "react";
-import { createBrowserRouter } from "react-router";
+import { createBrowserRouter, type RouteObject } from "react-router";
 import { Bench } from "../areas/bench/Bench";
 import { TakeCode } from "../areas/sign-in/TakeCode";
 import { Loading } from "../parts/Loading";
@@ -12,7 +12,8 @@ const page =
   <Name extends string>(area: () => Promise<Record<Name, ComponentType>>, name: Name): (() => Promise<{ Component: ComponentType }>) =>
   async () => ({ Component: (await area())[name] });
 
-export const router = createBrowserRouter([
+/** Every address of the screen. */
+export const pages: RouteObject[] = [
   { path: "/code/:code?", element: <TakeCode />, errorElement: <ScreenFault /> },
   {
     path: "/",
@@ -80,4 +81,6 @@ export const router = createBrowserRouter([
       },
     ],
   },
-]);
+];
+
+export const router = createBrowserRouter(pages);

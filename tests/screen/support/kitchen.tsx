@@ -1,0 +1,135 @@
+import createCache from "@emotion/cache";
+import { CacheProvider } from "@emotion/react";
+import { QueryClientProvider, type QueryClient } from "@tanstack/react-query";
+import { ThemeProvider } from "@mui/material/styles";
+import { act, fireEvent, render, screen } from "@testing-library/react";
+import type { UserEvent } from "@testing-library/user-event";
+import { createMemoryRouter, RouterProvider } from "react-router";
+import { makeQueryClient } from "../../../ui/src/app/queryClient";
+import { pages } from "../../../ui/src/app/routes";
+import { theme } from "../../../ui/src/app/theme";
+import type { components } from "../../../ui/src/api/schema";
+import { anAnswer, operationOf } from "./description";
+
+type Schemas = components["schemas"];
+
+/** A request as the server would see it. */
+export interface Asked {
+  /** Which operation of the API it is, as "GET /roster". */
+  operation: string;
+  /** With its ids and its question, without the part that all have in common. */
+  path: string;
+  body: unknown;
+}
+
+/** What the server says to a request. */
+export type Answering = (asked: Asked) => unknown;
+
+const json = (body: unknown, status = 200): Response =>
+  new Response(JSON.stringify(body), { status, headers: { "Content-Type": "application/json" } });
+
+export const nothing = (): Response => new Response(null, { status: 204 });
+
+/** A refusal as the application words it. */
+export const refused = (status: number, type: string, detail: string): Response =>
+  new Response(JSON.stringify({ type: `urn:deft-blade:problem:${type}`, title: "Refused", status, detail }), {
+    status,
+    headers: { "Content-Type": "application/problem+json" },
+  });
+
+/** The server cannot be reached. */
+export const away = (): never => {
+  throw new TypeError("Failed to fetch");
+};
+
+/** An answer in the form of the API description, with what a test is about. */
+export const like = <Answer,>(operation: string, said: Partial<Answer>): Answer => ({ ...(anAnswer(operation, 1) as Answer), ...said });
+
+function play(answering: Answering): Asked[] {
+  const asked: Asked[] = [];
+  globalThis.fetch = async (input: RequestInfo | URL): Promise<Response> => {
+    const request = input instanceof Request ? input : new Request(input);
+    const text = await request.clone().text();
+    const url = new URL(request.url);
+    const path = url.pathname.replace("/api/v1", "");
+    const it: Asked = {
+      operation: operationOf(request.method, path),
+      path: `${path}${url.search}`,
+      body: /^[{[]/.test(text) ? (JSON.parse(text) as unknown) : text,
+    };
+    asked.push(it);
+    const said = answering(it);
+
+    return said instanceof Response ? said : json(said);
+  };
+
+  return asked;
+}
+
+export const marit: Schemas["UserView"] = {
+  id: "0190f5a0-0000-7000-8000-000000000001",
+  name: "Marit Oyelaran",
+  role: "instructor",
+  may_capture: true,
+  may_publish: true,
+  may_release: true,
+  units: "metric",
+  time_zone: "Europe/Oslo",
+  may_set_terms: true,
+  may_choose: true,
+  may_manage_people: true,
+  may_enrol: true,
+  least_password: 15,
+};
+
+/** A server with these answers, by operation; what is not among them is made up by the API description. */
+export const school =
+  (answers: Record<string, unknown>, who: Partial<Schemas["UserView"]> = {}): Answering =>
+  (asked) => {
+    const { operation } = asked;
+    if (operation in answers)
+      return typeof answers[operation] === "function" ? (answers[operation] as Answering)(asked) : answers[operation];
+    if (operation === "GET /session") return { ...marit, ...who };
+
+    return anAnswer(operation, 1) ?? nothing();
+  };
+
+interface Opened {
+  asked: Asked[];
+  queries: QueryClient;
+}
+
+// Apart from the document: what nobody sees need not be worked out for every element that is looked for.
+const styles = createCache({ key: "db", container: document.createElement("div") });
+
+/** Opens the application at an address, with a server that answers so. */
+export async function open(address: string, answering: Answering): Promise<Opened> {
+  const asked = play(answering);
+  const router = createMemoryRouter(pages, { initialEntries: [address] });
+  const queries = makeQueryClient();
+  await act(async () => {
+    render(
+      <CacheProvider value={styles}>
+        <ThemeProvider theme={theme} defaultMode="light">
+          <QueryClientProvider client={queries}>
+            <RouterProvider router={router} useTransitions={false} />
+          </QueryClientProvider>
+        </ThemeProvider>
+      </CacheProvider>,
+    );
+  });
+
+  return { asked, queries };
+}
+
+export const press = async (user: UserEvent, name: string | RegExp): Promise<void> =>
+  user.click(await screen.findByRole("button", { name }));
+
+/** Writes over what stands in a line. */
+export async function type(user: UserEvent, label: string, text: string): Promise<void> {
+  const field = await screen.findByLabelText<HTMLInputElement>(label, { selector: "input, textarea" });
+  if (field.type === "date") return void fireEvent.change(field, { target: { value: text } });
+  await user.clear(field);
+  await user.click(field);
+  await user.paste(text);
+}
