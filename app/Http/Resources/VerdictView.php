@@ -29,9 +29,9 @@ final readonly class VerdictView
      * @param list<HandedInView> $answers
      */
     private function __construct(
-        #[OA\Property]
+        #[OA\Property(format: 'uuid')]
         public string $attempt,
-        #[OA\Property]
+        #[OA\Property(format: 'uuid')]
         public string $assessment,
         #[OA\Property]
         public string $student,

@@ -5543,7 +5543,9 @@ export interface components {
         };
         /** @description One result with its reasons: as it stands now, or a version as it was sealed. */
         VerdictView: {
+            /** Format: uuid */
             attempt: string;
+            /** Format: uuid */
             assessment: string;
             student: string;
             station: number;

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { v7 as uuid } from "uuid";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { Appeals, AppealOutcome } from "./types";
+import { useWriteOnce } from "./useWriteOnce";
 
 const keyOf = (attempt: string) => ["appeals", attempt];
 
@@ -40,19 +40,19 @@ export function useMakeAppeal(attempt: string) {
 export function useAssignAppeal(attempt: string) {
   const onSuccess = useKept(attempt);
 
-  return useMutation({
-    onSuccess,
-    mutationFn: ({ appeal, person }: { appeal: string; person: string }) =>
-      answer(api.PUT("/appeals/{appeal}/assignee/{entry}", { params: { path: { appeal, entry: uuid() } }, body: { person } })),
-  });
+  return useWriteOnce(
+    ({ appeal, person }: { appeal: string; person: string }, entry) =>
+      answer(api.PUT("/appeals/{appeal}/assignee/{entry}", { params: { path: { appeal, entry } }, body: { person } })),
+    { onSuccess },
+  );
 }
 
 export function useDecideAppeal(attempt: string) {
   const onSuccess = useKept(attempt);
 
-  return useMutation({
-    onSuccess,
-    mutationFn: ({ appeal, ...body }: { appeal: string; line: number; outcome: AppealOutcome; reason: string }) =>
-      answer(api.PUT("/appeals/{appeal}/decisions/{entry}", { params: { path: { appeal, entry: uuid() } }, body })),
-  });
+  return useWriteOnce(
+    ({ appeal, ...body }: { appeal: string; line: number; outcome: AppealOutcome; reason: string }, entry) =>
+      answer(api.PUT("/appeals/{appeal}/decisions/{entry}", { params: { path: { appeal, entry } }, body })),
+    { onSuccess },
+  );
 }

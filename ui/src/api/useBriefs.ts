@@ -4,6 +4,7 @@ import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import { Problem } from "./problem";
 import type { Brief, BriefDocument } from "./types";
+import { useWriteOnce } from "./useWriteOnce";
 
 const briefsKey = ["briefs"];
 
@@ -30,9 +31,9 @@ export function useBrief(brief: string) {
 const put = (brief: string, version: number, document: BriefDocument): Promise<Brief> =>
   answer(api.PUT("/briefs/{brief}", { params: { path: { brief }, header: { "If-Match": `"${version}"` } }, body: document }));
 
-/** Begins a practical under an id this screen made. */
+/** Begins a practical. */
 export function useBeginBrief() {
-  return useMutation({ mutationFn: ({ id, document }: { id: string; document: BriefDocument }) => put(id, 0, document) });
+  return useWriteOnce((document: BriefDocument, id) => put(id, 0, document));
 }
 
 export function useDropBrief() {

@@ -1,10 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { v7 as uuid } from "uuid";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import { listen } from "./live";
 import type { Called } from "./types";
+import { useWriteOnce } from "./useWriteOnce";
 
 const calledKey = (card: string) => ["called", card];
 
@@ -50,11 +50,10 @@ export function useCalled(card: string) {
 export function useCall() {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: (body: { standard: string; group: string | null }) =>
-      answer(api.PUT("/called/{id}", { params: { path: { id: uuid() } }, body })),
-    onSuccess: (called) => tell(queries, calledKey(called.id), called),
-  });
+  return useWriteOnce(
+    (body: { standard: string; group: string | null }, id) => answer(api.PUT("/called/{id}", { params: { path: { id } }, body })),
+    { onSuccess: (called) => tell(queries, calledKey(called.id), called) },
+  );
 }
 
 export interface Said {
@@ -66,14 +65,17 @@ export interface Said {
 export function useSay(card: string) {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: (said: Said) =>
-      answer(api.PUT("/called/{called}/entries/{entry}", { params: { path: { called: card, entry: uuid() } }, body: said })),
-    // A second tap goes on from the first, before it is answered.
-    onMutate: ({ kind, step }) =>
-      kind === "step" &&
-      queries.setQueryData(calledKey(card), (before: Called | undefined) => before && { ...before, step: step ?? before.step }),
-    onSuccess: (called) => tell(queries, calledKey(card), called),
-    onError: () => askAgain(queries, calledKey(card)),
-  });
+  return useWriteOnce(
+    (said: Said, entry) => answer(api.PUT("/called/{called}/entries/{entry}", { params: { path: { called: card, entry } }, body: said })),
+    {
+      // Who is cut off for a moment joins in, and asks for help, when the network is back.
+      networkMode: "online",
+      // A second tap goes on from the first, before it is answered.
+      onMutate: ({ kind, step }) =>
+        kind === "step" &&
+        queries.setQueryData(calledKey(card), (before: Called | undefined) => before && { ...before, step: step ?? before.step }),
+      onSuccess: (called) => tell(queries, calledKey(card), called),
+      onError: () => askAgain(queries, calledKey(card)),
+    },
+  );
 }

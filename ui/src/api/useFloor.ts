@@ -1,10 +1,10 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
-import { v7 as uuid } from "uuid";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import { device } from "./device";
 import type { Floor, FloorStation } from "./types";
+import { useWriteOnce } from "./useWriteOnce";
 
 export const floorKey = (assessment: string) => ["floor", assessment];
 
@@ -90,17 +90,19 @@ export function useArrange({ assessment, arrangement }: Floor) {
 export function useCheckScale(assessment: string) {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: ({ nominalMg, readingMg }: { nominalMg: number; readingMg: number }) =>
+  return useWriteOnce(
+    ({ nominalMg, readingMg }: { nominalMg: number; readingMg: number }, check) =>
       answer(
         api.PUT("/assessments/{assessment}/scale-checks/{check}", {
-          params: { path: { assessment, check: uuid() } },
+          params: { path: { assessment, check } },
           body: { nominal_mg: nominalMg, reading_mg: readingMg },
         }),
       ),
-    onSuccess: async (room) => {
-      await tell(queries, floorKey(assessment), room);
-      void askAgain(queries, ["tray"]);
+    {
+      onSuccess: async (room) => {
+        await tell(queries, floorKey(assessment), room);
+        void askAgain(queries, ["tray"]);
+      },
     },
-  });
+  );
 }

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { v7 as uuid } from "uuid";
 import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { Homework } from "./types";
+import { useWriteOnce } from "./useWriteOnce";
 
 const groupPracticeKey = (group: string) => ["group-practice", group];
 
@@ -18,11 +18,11 @@ export function useGroupPractice(group: string) {
 export function useSetHomework(group: string) {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: (body: Pick<Homework, "standard" | "kind" | "until" | "note">) =>
-      answer(api.PUT("/groups/{group}/homework/{id}", { params: { path: { group, id: uuid() } }, body })),
-    onSuccess: () => askAgain(queries, groupPracticeKey(group)),
-  });
+  return useWriteOnce(
+    (body: Pick<Homework, "standard" | "kind" | "until" | "note">, id) =>
+      answer(api.PUT("/groups/{group}/homework/{id}", { params: { path: { group, id } }, body })),
+    { onSuccess: () => askAgain(queries, groupPracticeKey(group)) },
+  );
 }
 
 /** Takes back what was set. */

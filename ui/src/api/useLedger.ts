@@ -1,9 +1,9 @@
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { v7 as uuid } from "uuid";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { Cost } from "./types";
+import { useWriteOnce } from "./useWriteOnce";
 
 /** Everything the ledger answered: after a fact all of it may be old. */
 export const ledgerKey = ["ledger"];
@@ -125,13 +125,11 @@ export type Delivery = NonNullable<Cost["delivery"]>;
 export function useDeliver(assessment: string) {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: (delivery: Delivery) =>
-      answer(
-        api.PUT("/assessments/{assessment}/deliveries/{delivery}", { params: { path: { assessment, delivery: uuid() } }, body: delivery }),
-      ),
-    onSuccess: () => askAgain(queries, costKey(assessment)),
-  });
+  return useWriteOnce(
+    (body: Delivery, delivery) =>
+      answer(api.PUT("/assessments/{assessment}/deliveries/{delivery}", { params: { path: { assessment, delivery } }, body })),
+    { onSuccess: () => askAgain(queries, costKey(assessment)) },
+  );
 }
 
 export interface PriceSaid {
@@ -146,8 +144,7 @@ export interface PriceSaid {
 export function usePrice() {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: (price: PriceSaid) => answer(api.PUT("/ledger/prices/{price}", { params: { path: { price: uuid() } }, body: price })),
+  return useWriteOnce((body: PriceSaid, price) => answer(api.PUT("/ledger/prices/{price}", { params: { path: { price } }, body })), {
     onSuccess: () => askAgain(queries, [...ledgerKey, "cost"]),
   });
 }

@@ -1,8 +1,8 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { v7 as uuid } from "uuid";
 import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
 import type { CarcassFile, CarcassQuestion } from "./types";
+import { useWriteOnce } from "./useWriteOnce";
 
 const key = (standard: string, what: string): string[] => ["trends", "standard", standard, what];
 
@@ -55,11 +55,11 @@ export function usePublishOwnCarcasses(standard: string) {
 export function useTakeInCarcasses(standard: string) {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: (body: { title: string; file: CarcassFile }) =>
-      answer(api.PUT("/standards/{standard}/pooled/{id}", { params: { path: { standard, id: uuid() } }, body })),
-    onSuccess: () => askAgain(queries, ["trends"]),
-  });
+  return useWriteOnce(
+    (body: { title: string; file: CarcassFile }, id) =>
+      answer(api.PUT("/standards/{standard}/pooled/{id}", { params: { path: { standard, id } }, body })),
+    { onSuccess: () => askAgain(queries, ["trends"]) },
+  );
 }
 
 export function useTakeOutCarcasses(standard: string) {

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { v7 as uuid } from "uuid";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { StandardisingStep } from "./types";
+import { useWriteOnce } from "./useWriteOnce";
 
 const listKey = ["standardising"];
 const keyOf = (set: string) => [...listKey, set];
@@ -39,13 +39,12 @@ export function useMakeStandardisingSet() {
 export function useStandardise(set: string) {
   const queries = useQueryClient();
 
-  return useMutation({
-    scope: { id: `standardise ${set}` },
-    mutationFn: async (body: StandardisingStep) => {
+  return useWriteOnce(
+    async (body: StandardisingStep, entry) => {
       await queries.cancelQueries({ queryKey: keyOf(set) });
 
-      return answer(api.PUT("/standardising/{set}/entries/{entry}", { params: { path: { set, entry: uuid() } }, body }));
+      return answer(api.PUT("/standardising/{set}/entries/{entry}", { params: { path: { set, entry } }, body }));
     },
-    onSuccess: (now) => tell(queries, keyOf(set), now),
-  });
+    { scope: { id: `standardise ${set}` }, onSuccess: (now) => tell(queries, keyOf(set), now) },
+  );
 }

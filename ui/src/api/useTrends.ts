@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { v7 as uuid } from "uuid";
 import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
+import { useWriteOnce } from "./useWriteOnce";
 
 const trendsKey = ["trends"];
 
@@ -42,8 +42,7 @@ export function useSchoolReport(days: { from?: string; to?: string }) {
 export function useNoteDay() {
   const queries = useQueryClient();
 
-  return useMutation({
-    mutationFn: (body: { on: string; text: string }) => answer(api.PUT("/day-notes/{id}", { params: { path: { id: uuid() } }, body })),
+  return useWriteOnce((body: { on: string; text: string }, id) => answer(api.PUT("/day-notes/{id}", { params: { path: { id } }, body })), {
     onSuccess: () => askAgain(queries, trendsKey),
   });
 }

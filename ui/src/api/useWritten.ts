@@ -1,9 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { v7 as uuid } from "uuid";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
-import type { WrittenAnswers } from "./types";
 import { practiceKey } from "./usePractice";
+import { useWriteOnce } from "./useWriteOnce";
 
 const writtenKey = (attempt: string) => ["written", attempt];
 
@@ -15,18 +14,18 @@ export function useWritten(attempt: string) {
   });
 }
 
-/** Hands an answer in; the same words sent again after a failure are a new answer with the same words, which changes nothing. */
+/** Hands an answer in. */
 export function useHandIn(attempt: string) {
   const queries = useQueryClient();
 
-  return useMutation({
-    // Without a network it fails at once and says so: handed in is what arrived.
-    networkMode: "always",
-    mutationFn: (said: { criterion: string; text: string }) =>
-      answer(api.POST("/attempts/{attempt}/answers", { params: { path: { attempt } }, body: { answers: [{ id: uuid(), ...said }] } })),
-    onSuccess: async (written: WrittenAnswers) => {
-      await tell(queries, writtenKey(attempt), written);
-      void askAgain(queries, { queryKey: practiceKey, exact: true });
+  return useWriteOnce(
+    (said: { criterion: string; text: string }, id) =>
+      answer(api.POST("/attempts/{attempt}/answers", { params: { path: { attempt } }, body: { answers: [{ id, ...said }] } })),
+    {
+      onSuccess: async (written) => {
+        await tell(queries, writtenKey(attempt), written);
+        void askAgain(queries, { queryKey: practiceKey, exact: true });
+      },
     },
-  });
+  );
 }

@@ -2,7 +2,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Link, useNavigate } from "react-router";
-import { v7 as uuid } from "uuid";
 import { useBeginBrief, useBriefs, useDropBrief } from "../../api/useBriefs";
 import { Rail } from "../../app/Rail";
 import { Loading } from "../../parts/Loading";
@@ -31,7 +30,7 @@ export function Briefs() {
         <Button
           variant="contained"
           disabled={begin.isPending}
-          onClick={() => begin.mutate({ id: uuid(), document: newBrief }, { onSuccess: ({ id }) => void navigate(`/brief/${id}`) })}
+          onClick={() => begin.mutate(newBrief, { onSuccess: ({ id }) => void navigate(`/brief/${id}`) })}
         >
           Plan a practical
         </Button>

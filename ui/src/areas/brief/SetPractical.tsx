@@ -3,7 +3,6 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useEffect } from "react";
 import { Link, useNavigate } from "react-router";
-import { v7 as uuid } from "uuid";
 import type { Brief } from "../../api/types";
 import { useBeginBrief } from "../../api/useBriefs";
 import { Rail } from "../../app/Rail";
@@ -43,12 +42,7 @@ export function SetPractical({ brief }: { brief: Brief }) {
         {brief.cancelled === null && <PutOff brief={brief} />}
         <Button
           disabled={copy.isPending}
-          onClick={() =>
-            copy.mutate(
-              { id: uuid(), document: { ...brief.document, day: null } },
-              { onSuccess: ({ id }) => void navigate(`/brief/${id}`) },
-            )
-          }
+          onClick={() => copy.mutate({ ...brief.document, day: null }, { onSuccess: ({ id }) => void navigate(`/brief/${id}`) })}
         >
           Copy to another day
         </Button>

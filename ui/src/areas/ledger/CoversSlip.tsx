@@ -9,6 +9,7 @@ import { useMassWords } from "../../parts/mass";
 import { MassField } from "../../parts/MassField";
 import { NumberField } from "../../parts/NumberField";
 import { Pick } from "../../parts/Pick";
+import { saidOf } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
 import { daysLeft } from "./daysLeft";
 
@@ -67,7 +68,11 @@ export function CoversSlip({ lots, mayRecord, onTake, onClose }: CoversSlipProps
         <NumberField label="Guests" value={guests} places={0} onNumber={(it) => setGuests(Math.min(10_000, Math.max(0, Math.round(it))))} />
       </Box>
       {serving.data !== undefined && <Plan serving={serving.data} guests={guests} />}
-      {serving.isError && <Typography sx={{ color: "error.main" }}>{serving.error.message}</Typography>}
+      {serving.isError && (
+        <Typography role="alert" sx={{ color: "error.main" }}>
+          {saidOf(serving.error)}
+        </Typography>
+      )}
     </Slip>
   );
 }

@@ -7,6 +7,7 @@ import { Field } from "../../parts/Field";
 import { MassField } from "../../parts/MassField";
 import { minorPerUnit } from "../../parts/money";
 import { NumberField } from "../../parts/NumberField";
+import { saidOf } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
 
 /** How the carcasses of a class were delivered: from whom, how many, what they weighed and cost. */
@@ -46,7 +47,11 @@ export function DeliverySlip({ cost, onClose }: { cost: Cost; onClose: () => voi
       <NumberField label="Pieces" value={pieces} places={0} onNumber={(it) => setPieces(Math.max(0, Math.round(it)))} />
       <MassField label="Weight on the invoice" initialMg={massMg ?? 0} onMass={setMassMg} />
       <NumberField label={`Cost, ${cost.currency}`} value={minor / unit} onNumber={(it) => setMinor(Math.max(0, Math.round(it * unit)))} />
-      {deliver.isError && <Typography sx={{ color: "error.main" }}>{deliver.error.message}</Typography>}
+      {deliver.isError && (
+        <Typography role="alert" sx={{ color: "error.main" }}>
+          {saidOf(deliver.error)}
+        </Typography>
+      )}
     </Slip>
   );
 }

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { usePrice, type PriceSaid } from "../../api/useLedger";
 import { Field } from "../../parts/Field";
 import { NumberField } from "../../parts/NumberField";
+import { saidOf } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
 import { useToday } from "../../offline/useToday";
 
@@ -46,7 +47,11 @@ export function PriceSlip({ title, currency, perUnit, price, onClose }: PriceSli
         onClear={() => setMinor(null)}
       />
       <Field label="Where that was found" value={source} autoComplete="off" onChange={({ target }) => setSource(target.value)} />
-      {keeping.isError && <Typography sx={{ color: "error.main" }}>{keeping.error.message}</Typography>}
+      {keeping.isError && (
+        <Typography role="alert" sx={{ color: "error.main" }}>
+          {saidOf(keeping.error)}
+        </Typography>
+      )}
     </Slip>
   );
 }

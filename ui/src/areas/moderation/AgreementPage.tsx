@@ -107,7 +107,7 @@ function Totals({ agreement: { totals, trays } }: { agreement: Agreement }) {
           `, the second look gave ${Math.abs(bias) < 0.05 ? "the same total" : `${points(Math.abs(bias))} points ${bias > 0 ? "more" : "less"}`} on average`}
         {lower !== null && upper !== null && `; about 19 of 20 differences lie between ${signed(lower)} and ${signed(upper)} points`}.
       </Typography>
-      <DifferencePicture totals={totals} />
+      {totals.points.length > 0 && <DifferencePicture totals={totals} />}
       {icc !== null && (
         <Typography variant="body2">
           Of the scatter of totals, {percent(Math.max(0, icc), 0)} lies between trays, the rest between assessors

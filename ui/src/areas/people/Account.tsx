@@ -68,6 +68,11 @@ export function Account() {
         <Button disabled={signOut.isPending} onClick={() => signOut.mutate()}>
           Sign out everywhere
         </Button>
+        {signOut.isError && (
+          <Typography role="alert" sx={{ color: "error.main" }}>
+            {saidOf(signOut.error)}
+          </Typography>
+        )}
       </Box>
       <Box sx={{ display: "grid", gap: 1, justifyItems: "start" }}>
         <Typography variant="h2">Keys</Typography>

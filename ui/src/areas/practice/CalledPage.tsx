@@ -34,7 +34,7 @@ export function CalledPage() {
 
 function Running({ called }: { called: Called }) {
   const { may_capture: mayCall } = useUser();
-  const { mutate: say, error } = useSay(called.id);
+  const { mutate: say, error, isPaused } = useSay(called.id);
   const { title, step, steps, cautions, map } = called;
   const hasJoined = useRef(false);
   useAwake();
@@ -66,6 +66,11 @@ function Running({ called }: { called: Called }) {
         {error !== null && (
           <Typography role="alert" sx={{ color: "error.main", pb: 1 }}>
             {saidOf(error)}
+          </Typography>
+        )}
+        {isPaused && (
+          <Typography role="alert" sx={{ pb: 1 }}>
+            There is no network. What you tapped last is said when it is back.
           </Typography>
         )}
         {mayCall ? <Calling called={called} onSay={say} /> : <Answering called={called} onSay={say} />}

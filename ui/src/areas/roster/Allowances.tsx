@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useState, type KeyboardEvent } from "react";
 import type { Student } from "../../api/types";
 import { useAllow, useEndAllowance, type AllowanceSent } from "../../api/useRoster";
 import { Field } from "../../parts/Field";
@@ -9,14 +9,44 @@ import { Pick } from "../../parts/Pick";
 import { saidOf } from "../../parts/problems";
 import { allowanceKinds, allowanceWords } from "./allowances";
 
+const usual = { kind: "more_time" as AllowanceSent["kind"], time_factor: "1.25", from: "", until: "", reason: "" };
+
+interface AllowancesProps {
+  student: Student;
+  /** Another one is being written. */
+  isWriting: boolean;
+  onWriting: (isWriting: boolean) => void;
+}
+
 /** What a student works under, each from a day to a day, with its reason. */
-export function Allowances({ student }: { student: Student }) {
+export function Allowances({ student, isWriting, onWriting }: AllowancesProps) {
   const allow = useAllow(student.id);
   const end = useEndAllowance(student.id);
-  const [adds, setAdds] = useState(false);
-  const [says, setSays] = useState({ kind: "more_time" as AllowanceSent["kind"], time_factor: "1.25", from: "", until: "", reason: "" });
+  const [says, setSays] = useState(usual);
   const problem = saidOf(allow.error ?? end.error);
   const isWhole = says.from !== "" && says.reason.trim() !== "" && (says.kind !== "more_time" || Number(says.time_factor) > 1);
+  const add = (): void =>
+    allow.mutate(
+      {
+        kind: says.kind,
+        time_factor: says.kind === "more_time" ? Number(says.time_factor) : null,
+        from: says.from,
+        until: says.until === "" ? null : says.until,
+        reason: says.reason.trim(),
+      },
+      {
+        onSuccess: () => {
+          onWriting(false);
+          setSays(usual);
+        },
+      },
+    );
+  // Enter in a line of it would send the slip around it, which closes, and what was typed here would be gone.
+  const addOnEnter = (event: KeyboardEvent<HTMLElement>): void => {
+    if (event.key !== "Enter" || !(event.target instanceof HTMLInputElement)) return;
+    event.preventDefault();
+    if (isWhole && !allow.isPending) add();
+  };
 
   return (
     <Box role="group" aria-label="Works under" sx={{ borderTop: "1px solid", borderColor: "divider", pt: 1.5, display: "grid", gap: 1 }}>
@@ -33,9 +63,9 @@ export function Allowances({ student }: { student: Student }) {
           </Button>
         </Box>
       ))}
-      {student.accommodations.length === 0 && !adds && <Typography variant="body2">Nothing out of the ordinary.</Typography>}
-      {adds ? (
-        <>
+      {student.accommodations.length === 0 && !isWriting && <Typography variant="body2">Nothing out of the ordinary.</Typography>}
+      {isWriting ? (
+        <Box sx={{ display: "grid", gap: 1 }} onKeyDown={addOnEnter}>
           <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
             <Pick label="What" value={says.kind} options={allowanceKinds} onPick={(kind) => setSays({ ...says, kind })} />
             <Field
@@ -54,28 +84,17 @@ export function Allowances({ student }: { student: Student }) {
             value={says.reason}
             onChange={({ target }) => setSays({ ...says, reason: target.value })}
           />
-          <Button
-            size="small"
-            sx={{ justifySelf: "start" }}
-            disabled={!isWhole || allow.isPending}
-            onClick={() =>
-              allow.mutate(
-                {
-                  kind: says.kind,
-                  time_factor: says.kind === "more_time" ? Number(says.time_factor) : null,
-                  from: says.from,
-                  until: says.until === "" ? null : says.until,
-                  reason: says.reason.trim(),
-                },
-                { onSuccess: () => setAdds(false) },
-              )
-            }
-          >
-            Allow it
-          </Button>
-        </>
+          <Box sx={{ display: "flex", gap: 1 }}>
+            <Button size="small" disabled={!isWhole || allow.isPending} onClick={add}>
+              Allow it
+            </Button>
+            <Button size="small" onClick={() => onWriting(false)}>
+              Leave it
+            </Button>
+          </Box>
+        </Box>
       ) : (
-        <Button size="small" sx={{ justifySelf: "start" }} onClick={() => setAdds(true)}>
+        <Button size="small" sx={{ justifySelf: "start" }} onClick={() => onWriting(true)}>
           Allow something
         </Button>
       )}

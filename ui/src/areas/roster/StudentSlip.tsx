@@ -32,6 +32,7 @@ export function StudentSlip({ student, groups, products, inGroup, onClose }: Stu
     group: inGroup,
     barred: student?.barred ?? [],
   });
+  const [isAllowing, setAllowing] = useState(false);
   const changed: StudentSent =
     student === null
       ? says
@@ -70,7 +71,7 @@ export function StudentSlip({ student, groups, products, inGroup, onClose }: Stu
               </Button>
             </>
           )}
-          <Button type="submit" variant="contained" disabled={keep.isPending}>
+          <Button type="submit" variant="contained" disabled={keep.isPending || isAllowing}>
             {student === null ? "Add" : "Change"}
           </Button>
           {student !== null && (
@@ -113,7 +114,8 @@ export function StudentSlip({ student, groups, products, inGroup, onClose }: Stu
           ))}
         </Box>
       </Box>
-      {student !== null && <Allowances student={student} />}
+      {student !== null && <Allowances student={student} isWriting={isAllowing} onWriting={setAllowing} />}
+      {isAllowing && <Typography variant="body2">An allowance is being written: allow it or leave it, then change the rest.</Typography>}
       {keep.error !== null && !isPlaced && (
         <Typography role="alert" sx={{ color: "error.main" }}>
           {saidOf(keep.error)}

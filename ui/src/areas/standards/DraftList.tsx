@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import { useDrafts, useDropDraft } from "../../api/useDrafts";
+import { saidOf } from "../../parts/problems";
 import { useTimeWords } from "../../parts/times";
 
 /** Drafts of one's own that are not published yet. */
@@ -30,6 +31,11 @@ export function DraftList() {
           </Button>
         </Box>
       ))}
+      {drop.isError && (
+        <Typography role="alert" sx={{ color: "error.main", pt: 0.5 }}>
+          {saidOf(drop.error)}
+        </Typography>
+      )}
     </Box>
   );
 }

@@ -47,7 +47,7 @@ export function AppealSlip({ page, onClose }: { page: VerdictPage; onClose: () =
           const said = why.get(reason);
 
           return (
-            <Box key={it.text} sx={{ display: "grid", gap: 0.5 }}>
+            <Box key={reason} sx={{ display: "grid", gap: 0.5 }}>
               <Toggle isWide isOn={said !== undefined} onToggle={() => write(reason, said === undefined ? "" : null)}>
                 −{it.lost.toFixed(2)} {it.text}
               </Toggle>
