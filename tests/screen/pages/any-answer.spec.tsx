@@ -1,24 +1,13 @@
 import { act, cleanup, waitFor } from "@testing-library/react";
 import { expect, test, vi } from "vitest";
+import { ADDRESSES, ID } from "../support/addresses";
 import { anAnswer } from "../support/description";
-import { nothing, open } from "../support/kitchen";
+import { isSettled, nothing, open } from "../support/kitchen";
 
 /**
  * No page falls over an answer that the API description allows: lists that are empty, what is null, words of another script, marks of a page in a name, and
  * figures of any size. What refers to something (an id, a place among classes) is made up, too, and now and then finds nothing.
  */
-
-const ID = "0190f5a0-0000-7000-8000-000000000001";
-
-const ADDRESSES =
-  `/ /brief /brief/ID /ledger /ledger/on-hand /ledger/pots /ledger/money /ledger/week /ledger/term /ledger/lots/ID /roster /roster/import
-  /look-back/report /look-back/students/ID /look-back/standards/ID /look-back/standards/ID/carcasses /look-back/standards/ID/fairness /look-back/ID /look-back
-  /practice /called/ID /written/ID /practice/ID /practice/ID/demonstration /practice/ID/follow /practice/ID/opener /roster/ID/practice /practice/ID/quiz
-  /practice/ID/tray/ID /people /people/changes /account /tray/ID /tray/ID/inspect /moderation/ID /moderation/ID/agree /agree/ID /appeal/ID /standardising
-  /standardising/ID /agreement /verdict/ID /result/ID /sheet/ID /floor/ID /floor/wall/ID /standards /standards/new /standards/school /standards/policy
-  /standards/drafts/ID /standards/ID/edit /standards/ID`
-    .split(/\s+/)
-    .map((it) => it.replaceAll("ID", ID));
 
 const SEEDS = [1, 2];
 
@@ -36,9 +25,6 @@ const ROLES = ["instructor", "assessor", "coordinator"];
 
 /** Nothing that a screen says. */
 const SLIPS = ["undefined", "NaN", "Invalid Date", "[object", "Infinity", "tripped over"];
-
-const isSettled = (): boolean =>
-  !document.body.textContent.includes("Fetching") && (document.querySelector("main")?.childElementCount ?? 0) > 0;
 
 test.each(ADDRESSES)("%s", { timeout: 60_000 }, async (address) => {
   for (const seed of SEEDS) {

@@ -173,9 +173,9 @@ const WRITINGS: Writing[] = [
     operation: "POST /groups",
     write: async (user) => {
       await press(user, "New group");
-      await type(user, "Course", "Larder 2");
-      await type(user, "Name of the group", "Curlew");
-      await type(user, "From", "2026-01-05");
+      await type("Course", "Larder 2");
+      await type("Name of the group", "Curlew");
+      await type("From", "2026-01-05");
     },
     send: "Make it",
     body: { course: "Larder 2", name: "Curlew", term: "", starts_on: "2026-01-05", ends_on: null },
@@ -187,8 +187,8 @@ const WRITINGS: Writing[] = [
     operation: "POST /students",
     write: async (user) => {
       await press(user, "Add a student");
-      await type(user, "Name", "Kenji Moriwaki");
-      await type(user, "Number", "12");
+      await type("Name", "Kenji Moriwaki");
+      await type("Number", "12");
       await press(user, "fish");
     },
     send: "Add",
@@ -201,7 +201,7 @@ const WRITINGS: Writing[] = [
     operation: "PATCH /students/{student}",
     write: async (user) => {
       await press(user, "Open Amina Haddad");
-      await type(user, "Name", "Amina Haddad-Berg");
+      await type("Name", "Amina Haddad-Berg");
     },
     send: "Change",
     body: { name: "Amina Haddad-Berg" },
@@ -214,9 +214,9 @@ const WRITINGS: Writing[] = [
     write: async (user) => {
       await press(user, "Open Amina Haddad");
       await press(user, "Allow something");
-      await type(user, "Times", "1,5");
-      await type(user, "From", "2026-03-02");
-      await type(user, "Because", "Wrist in plaster");
+      await type("Times", "1,5");
+      await type("From", "2026-03-02");
+      await type("Because", "Wrist in plaster");
     },
     send: "Allow it",
     body: { kind: "more_time", time_factor: 1.5, from: "2026-03-02", until: null, reason: "Wrist in plaster" },
@@ -228,8 +228,8 @@ const WRITINGS: Writing[] = [
     operation: "POST /people",
     write: async (user) => {
       await press(user, "Invite somebody");
-      await type(user, "Name", "Bruno Tadić");
-      await type(user, "E-mail", "bruno@tollgate-quay.example");
+      await type("Name", "Bruno Tadić");
+      await type("E-mail", "bruno@tollgate-quay.example");
     },
     send: "Make their code",
     body: { name: "Bruno Tadić", email: "bruno@tollgate-quay.example", role: "assessor" },
@@ -252,9 +252,9 @@ const WRITINGS: Writing[] = [
     at: "/account",
     answers: { "GET /calendars": [] },
     operation: "PUT /account/password",
-    write: async (user) => {
-      await type(user, "The one you have", "larder-week");
-      await type(user, "The new one", "four spoons under a quiet lamp");
+    write: async () => {
+      await type("The one you have", "larder-week");
+      await type("The new one", "four spoons under a quiet lamp");
     },
     send: "Change the password",
     body: { current: "larder-week", password: "four spoons under a quiet lamp" },
@@ -264,7 +264,7 @@ const WRITINGS: Writing[] = [
     at: "/account",
     answers: { "GET /calendars": [] },
     operation: "POST /calendars",
-    write: (user) => type(user, "Or to all in the room", "Fish kitchen"),
+    write: () => type("Or to all in the room", "Fish kitchen"),
     send: "Link to the room",
     body: { room: "Fish kitchen" },
     taken: { id: ID, room: "Fish kitchen", made_at: "2026-03-02T09:00:00Z", address: "https://kitchen.example/calendar.ics?key=1" },
@@ -276,10 +276,10 @@ const WRITINGS: Writing[] = [
     operation: "PUT /assessments/{assessment}/deliveries/{delivery}",
     write: async (user) => {
       await press(user, "Write the delivery down");
-      await type(user, "Supplier", "Fjord Poultry");
-      await type(user, "Invoice", "R-77");
-      await type(user, "Weight on the invoice", "21,6 kg");
-      await type(user, "Cost, EUR", "86.4");
+      await type("Supplier", "Fjord Poultry");
+      await type("Invoice", "R-77");
+      await type("Weight on the invoice", "21,6 kg");
+      await type("Cost, EUR", "86.4");
     },
     send: "Keep it",
     body: { supplier: "Fjord Poultry", invoice: "R-77", pieces: 12, mass_mg: 21_600_000, cost_minor: 8_640 },
@@ -291,8 +291,8 @@ const WRITINGS: Writing[] = [
     operation: "PUT /ledger/prices/{price}",
     write: async (user) => {
       await press(user, "Set the wage");
-      await type(user, "EUR an hour; empty where nobody knows", "24.5");
-      await type(user, "Where that was found", "Union scale");
+      await type("EUR an hour; empty where nobody knows", "24.5");
+      await type("Where that was found", "Union scale");
     },
     send: "Keep it",
     body: expect.objectContaining({ product: "wage", minor: 2_450, source: "Union scale" }) as unknown,
@@ -302,9 +302,9 @@ const WRITINGS: Writing[] = [
     at: "/look-back",
     answers: { "GET /trends": trends },
     operation: "PUT /day-notes/{id}",
-    write: async (user) => {
-      await type(user, "On", "2026-02-02");
-      await type(user, "What changed", "Birds from another supplier");
+    write: async () => {
+      await type("On", "2026-02-02");
+      await type("What changed", "Birds from another supplier");
     },
     send: "Write it down",
     body: { on: "2026-02-02", text: "Birds from another supplier" },
@@ -316,8 +316,8 @@ const WRITINGS: Writing[] = [
     operation: "POST /briefs/{brief}/postpone",
     write: async (user) => {
       await press(user, "Put it off");
-      await type(user, "New day", "2026-03-09");
-      await type(user, "Because", "No birds came");
+      await type("New day", "2026-03-09");
+      await type("Because", "No birds came");
     },
     send: "Put it off",
     body: { day: "2026-03-09", start: "09:00", reason: "No birds came" },
@@ -330,7 +330,7 @@ const WRITINGS: Writing[] = [
     operation: "POST /briefs/{brief}/cancel",
     write: async (user) => {
       await press(user, "Cancel it");
-      await type(user, "Because", "The cold room failed");
+      await type("Because", "The cold room failed");
     },
     send: "Cancel the practical",
     body: { reason: "The cold room failed" },
@@ -351,9 +351,9 @@ const WRITINGS: Writing[] = [
     at: `/roster/${ID}/practice`,
     answers: { "GET /groups/{group}/practice": practice, "GET /practice": shelf },
     operation: "PUT /groups/{group}/homework/{id}",
-    write: async (user) => {
-      await type(user, "By", "2026-03-20");
-      await type(user, "To say with it, if anything", "Look at the oyster");
+    write: async () => {
+      await type("By", "2026-03-20");
+      await type("To say with it, if anything", "Look at the oyster");
     },
     send: "Set it for the group",
     body: { standard: ID, kind: "questions", until: "2026-03-20", note: "Look at the oyster" },
@@ -366,7 +366,7 @@ const WRITINGS: Writing[] = [
     },
     operation: "PUT /standardising/{id}",
     write: async (user) => {
-      await type(user, "What the set is called", "Before the exam");
+      await type("What the set is called", "Before the exam");
       for (const station of [1, 2, 3]) await press(user, `${station} Student ${station}`);
     },
     send: "Make a set of 3 trays",
@@ -384,7 +384,7 @@ const WRITINGS: Writing[] = [
     write: async (user) => {
       await press(user, "Appeal");
       await press(user, /Left leg: 12 g over/);
-      await type(user, "Why it is not right", "The pan was on the scale");
+      await type("Why it is not right", "The pan was on the scale");
     },
     send: "Send the appeal",
     body: { version: 1, lines: [{ reason: 0, why: "The pan was on the scale" }] },

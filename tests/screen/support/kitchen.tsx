@@ -126,10 +126,10 @@ export const press = async (user: UserEvent, name: string | RegExp): Promise<voi
   user.click(await screen.findByRole("button", { name }));
 
 /** Writes over what stands in a line. */
-export async function type(user: UserEvent, label: string, text: string): Promise<void> {
-  const field = await screen.findByLabelText<HTMLInputElement>(label, { selector: "input, textarea" });
-  if (field.type === "date") return void fireEvent.change(field, { target: { value: text } });
-  await user.clear(field);
-  await user.click(field);
-  await user.paste(text);
+export async function type(label: string, text: string): Promise<void> {
+  fireEvent.change(await screen.findByLabelText(label, { selector: "input, textarea" }), { target: { value: text } });
 }
+
+/** Nothing is on its way any more, and the page stands. */
+export const isSettled = (): boolean =>
+  !document.body.textContent.includes("Fetching") && (document.querySelector("main")?.childElementCount ?? 0) > 0;

@@ -1,5 +1,8 @@
 /** Figures as they are shown; nothing here decides anything. */
 
+/** A share as it is kept, of what was written in per cent: 1.1 % is 0.011, and nothing beside it. */
+export const shareOf = (percents: number): number => Number((percents / 100).toFixed(8));
+
 export const percent = (share: number, places = 1): string => `${(share * 100).toFixed(places).replace("-", "−")} %`;
 
 export const points = (figure: number, places = 1): string => figure.toFixed(places);

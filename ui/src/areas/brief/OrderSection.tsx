@@ -3,6 +3,7 @@ import Typography from "@mui/material/Typography";
 import type { Brief, BriefDocument } from "../../api/types";
 import type { BriefKeeping } from "../../api/useBriefs";
 import { Field } from "../../parts/Field";
+import { shareOf } from "../../parts/format";
 import { NumberField } from "../../parts/NumberField";
 import { Pick } from "../../parts/Pick";
 import { Toggle } from "../../parts/Toggle";
@@ -103,7 +104,7 @@ function OrderFields({ order, list, currency, onPut, perPan, onPerPan }: OrderFi
           label="To spare, %"
           places={1}
           value={100 * order.spare_fraction}
-          onNumber={(it) => onPut({ spare_fraction: it / 100 })}
+          onNumber={(it) => onPut({ spare_fraction: shareOf(it) })}
         />
         <NumberField
           label="but at least"

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { Field } from "../../../parts/Field";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
-import { upperFirst } from "../../../parts/format";
+import { shareOf, upperFirst } from "../../../parts/format";
 import { Toggle } from "../../../parts/Toggle";
 import { AddByTitle } from "./AddByTitle";
 import { Fields } from "./Entry";
@@ -86,13 +86,13 @@ export function DraftCarcass({ draft, isOwn, onChange }: DraftCarcassProps) {
             <Typography variant="label" sx={{ pb: 1.5 }}>
               {title}
             </Typography>
-            <NumberField label="Share, %" value={100 * part.share} onNumber={(it) => setPart(index, { ...part, share: it / 100 })} />
+            <NumberField label="Share, %" value={100 * part.share} onNumber={(it) => setPart(index, { ...part, share: shareOf(it) })} />
             <NumberField
               label="± sd, %"
               value={part.sd === undefined ? null : 100 * part.sd}
               placeholder="usual"
               onClear={() => setPart(index, dropped(part, "sd"))}
-              onNumber={(it) => setPart(index, { ...part, sd: it / 100 })}
+              onNumber={(it) => setPart(index, { ...part, sd: shareOf(it) })}
             />
             <Pick label="Kind" value={part.kind ?? "meat"} options={[...kinds]} onPick={(kind) => setPart(index, { ...part, kind })} />
             {isOwn && (

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import { shareOf } from "../../../parts/format";
 import { NumberField } from "../../../parts/NumberField";
 import { Toggle } from "../../../parts/Toggle";
 import { replaced, toggled, without, type Draft } from "./draft";
@@ -59,7 +60,7 @@ export function DraftMatches({ draft, onChange }: { draft: Draft; onChange: (dra
             label="Within, %"
             value={match.tolerance === undefined ? null : 100 * match.tolerance}
             placeholder="policy"
-            onNumber={(it) => set(index, { ...match, tolerance: it / 100 })}
+            onNumber={(it) => set(index, { ...match, tolerance: shareOf(it) })}
             onClear={() => set(index, { pieces: match.pieces })}
           />
           <Button aria-label={`Take group ${index + 1} away`} onClick={() => onChange({ ...draft, pairs: without(pairs, index) })}>

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useMassWords } from "../../../parts/mass";
+import { shareOf } from "../../../parts/format";
 import { NumberField } from "../../../parts/NumberField";
 import { Toggle } from "../../../parts/Toggle";
 import { dropped, type Draft } from "./draft";
@@ -76,12 +77,12 @@ export function DraftRules({ draft, onChange }: DraftRulesProps) {
                 <NumberField
                   label="Nothing at, % of AP"
                   value={100 * target.floor}
-                  onNumber={(it) => onChange({ ...draft, yield: { ...target, floor: it / 100 } })}
+                  onNumber={(it) => onChange({ ...draft, yield: { ...target, floor: shareOf(it) } })}
                 />
                 <NumberField
                   label="Full at, % of AP"
                   value={100 * target.target}
-                  onNumber={(it) => onChange({ ...draft, yield: { ...target, target: it / 100 } })}
+                  onNumber={(it) => onChange({ ...draft, yield: { ...target, target: shareOf(it) } })}
                 />
               </>
             )}

@@ -86,7 +86,11 @@ export function PlaceEntry({ draft, place, expected, usualMg, move, parts, onCha
             value={place.portions?.count ?? 1}
             places={0}
             onNumber={(count) =>
-              onChange(changeBin(draft, place.id, (it) => (count <= 1 ? dropped(it, "portions") : { ...it, portions: { count } })))
+              onChange(
+                changeBin(draft, place.id, (it) =>
+                  count < 2 ? dropped(it, "portions") : { ...it, portions: { count: Math.round(count) } },
+                ),
+              )
             }
           />
         </Fields>

@@ -1,4 +1,5 @@
 import type { PortionSet } from "../../../api/types";
+import { shareOf } from "../../../parts/format";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
 import { Fields } from "./Entry";
@@ -35,11 +36,7 @@ export function PortionsEntry({ portions, onPortions }: PortionsEntryProps) {
         />
       )}
       {portions !== undefined && measure !== "none" && (
-        <NumberField
-          label="Free up to, %"
-          value={limit * 100}
-          onNumber={(upTo) => set(portions.count, measure, Math.round(upTo * 1e4) / 1e6)}
-        />
+        <NumberField label="Free up to, %" value={limit * 100} onNumber={(upTo) => set(portions.count, measure, shareOf(upTo))} />
       )}
     </Fields>
   );

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { Policy } from "../../../api/types";
 import { NumberField } from "../../../parts/NumberField";
-import { percent } from "../../../parts/format";
+import { percent, shareOf } from "../../../parts/format";
 import { AddByTitle } from "../editor/AddByTitle";
 import { isJudged, judgedComponent, settingOf, settingsOf, wholeWeight, withSetting, type PolicyComponent } from "./policy";
 import { Section } from "../../../parts/Section";
@@ -60,7 +60,7 @@ export function ComponentFields({ policy, said, onChange }: ComponentFieldsProps
                 label={label}
                 aria-label={`${titleOf(it)}: ${label}`}
                 value={settingOf(it, key) * times}
-                onNumber={(value) => put(withSetting(it, key, value / times))}
+                onNumber={(value) => put(withSetting(it, key, times === 100 ? shareOf(value) : value / times))}
               />
             ))}
           </Box>

@@ -1,5 +1,6 @@
 import Typography from "@mui/material/Typography";
 import type { Policy } from "../../../api/types";
+import { shareOf } from "../../../parts/format";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
 import { Fields } from "../editor/Entry";
@@ -36,7 +37,7 @@ export function DecisionFields({ policy, onChange }: { policy: Policy; onChange:
           label="Confidence, %"
           value={100 * decision.confidence}
           places={4}
-          onNumber={(it) => onChange({ ...policy, decision: { ...decision, confidence: it / 100 } })}
+          onNumber={(it) => onChange({ ...policy, decision: { ...decision, confidence: shareOf(it) } })}
         />
       </Fields>
       <Typography variant="body2" sx={{ mt: 1 }}>

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Policy } from "../../../api/types";
+import { shareOf } from "../../../parts/format";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
 import { Section } from "../../../parts/Section";
@@ -57,7 +58,7 @@ export function ModerationFields({ policy, onChange }: { policy: Policy; onChang
               label="Drawn to mark twice, %"
               value={100 * (moderation.share ?? usual.share ?? 0)}
               places={1}
-              onNumber={(it) => change({ ...moderation, share: it / 100 })}
+              onNumber={(it) => change({ ...moderation, share: shareOf(it) })}
             />
           </Fields>
           <Typography variant="body2" sx={{ my: 1 }}>

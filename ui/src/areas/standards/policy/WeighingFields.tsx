@@ -1,4 +1,5 @@
 import type { Policy } from "../../../api/types";
+import { shareOf } from "../../../parts/format";
 import { NumberField } from "../../../parts/NumberField";
 import { Pick } from "../../../parts/Pick";
 import { useMassWords } from "../../../parts/mass";
@@ -32,7 +33,7 @@ export function WeighingFields({ policy, onChange }: { policy: Policy; onChange:
           label="Handling, % of the mass"
           value={100 * scale.handling}
           places={4}
-          onNumber={(it) => onChange({ ...policy, scale: { ...scale, handling: it / 100 } })}
+          onNumber={(it) => onChange({ ...policy, scale: { ...scale, handling: shareOf(it) } })}
         />
         <NumberField
           label={`Unaccounted up to, ${mass.unit}`}
@@ -43,7 +44,7 @@ export function WeighingFields({ policy, onChange }: { policy: Policy; onChange:
           label="or, % of the carcass"
           value={100 * balance.relative}
           places={4}
-          onNumber={(it) => onChange({ ...policy, balance: { ...balance, relative: it / 100 } })}
+          onNumber={(it) => onChange({ ...policy, balance: { ...balance, relative: shareOf(it) } })}
         />
       </Fields>
     </Section>
