@@ -138,3 +138,32 @@ test("the keyboard passes the rail, and arrows go through answers without taking
   // One stop of the tab key for the whole question.
   await expect(oyster.locator('[tabindex="0"]')).toHaveCount(1);
 });
+
+test("no slip is wider than a phone", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page, "ilse", "/roster");
+  const slips: [address: string, ...buttons: (string | RegExp)[]][] = [
+    ["/roster", "New group"],
+    ["/roster", "Add a student"],
+    ["/roster", /^Open /, "Allow something"],
+    ["/people", "Invite somebody"],
+    ["/people", "Change"],
+    ["/ledger/money", /^Write the delivery down|^Change the delivery/],
+    ["/ledger/money", /wage/i],
+    ["/ledger/on-hand", "Covers …"],
+  ];
+  for (const [address, ...buttons] of slips) {
+    if (!page.url().endsWith(address)) await page.goto(address);
+    for (const name of buttons) await page.getByRole("button", { name }).first().click();
+    const slip = page.getByRole("dialog");
+    await expect(slip).toBeVisible();
+    const over = await slip.evaluate((it) =>
+      [it, ...it.querySelectorAll<HTMLElement>("*")]
+        .filter((one) => one.scrollWidth > one.clientWidth + 1 && ["auto", "scroll"].includes(getComputedStyle(one).overflowX))
+        .map((one) => `${one.tagName} ${one.textContent.slice(0, 40)}: ${one.scrollWidth} in ${one.clientWidth}`),
+    );
+    expect.soft(over, `${address}: ${buttons.join(", ")}`).toEqual([]);
+    await page.keyboard.press("Escape");
+    await expect(slip).toBeHidden();
+  }
+});

@@ -51,6 +51,7 @@ const writesOf = (asked: Asked[]): Asked[] => asked.filter((it) => !it.operation
 test("Enter in a line of an allowance allows it as soon as it is whole, and the slip stays", async () => {
   const asked = await openAmina();
   await press(user, "Allow something");
+  await type("From", "");
   await type("Because", "Wrist in plaster");
   await user.type(screen.getByLabelText("Because"), "{Enter}");
   expect([writesOf(asked), screen.getByRole("heading", { name: "Amina Haddad" })]).toEqual([[], expect.anything()]);

@@ -38,7 +38,13 @@ export function Slip({ title, width = "sm", isAlarm = false, onClose, onSubmit, 
                 onSubmit();
               },
             })}
-        sx={{ p: 3, display: "grid", gap: 2, ...(isAlarm && { borderTop: "12px solid", borderColor: "error.main" }) }}
+        sx={{
+          p: { xs: 2, sm: 3 },
+          display: "grid",
+          gridTemplateColumns: "minmax(0, 1fr)",
+          gap: 2,
+          ...(isAlarm && { borderTop: "12px solid", borderColor: "error.main" }),
+        }}
       >
         <Typography id={id} variant={isAlarm ? "h1" : "h2"} component="h2">
           {title}

@@ -47,7 +47,7 @@ function Postpone({ brief, onClose }: { brief: Brief; onClose: () => void }) {
         </>
       }
     >
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1.5 }}>
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "minmax(0, 1fr) minmax(0, 1fr)" }, gap: 1.5 }}>
         <Field label="New day" type="date" value={to.day} onChange={({ target }) => put({ day: target.value })} />
         <Field label="Begins" type="time" value={to.start} onChange={({ target }) => put({ start: target.value })} />
       </Box>

@@ -4,12 +4,11 @@ import Typography from "@mui/material/Typography";
 import { useState, type KeyboardEvent } from "react";
 import type { Student } from "../../api/types";
 import { useAllow, useEndAllowance, type AllowanceSent } from "../../api/useRoster";
+import { useToday } from "../../offline/useToday";
 import { Field } from "../../parts/Field";
 import { Pick } from "../../parts/Pick";
 import { saidOf } from "../../parts/problems";
 import { allowanceKinds, allowanceWords } from "./allowances";
-
-const usual = { kind: "more_time" as AllowanceSent["kind"], time_factor: "1.25", from: "", until: "", reason: "" };
 
 interface AllowancesProps {
   student: Student;
@@ -22,6 +21,7 @@ interface AllowancesProps {
 export function Allowances({ student, isWriting, onWriting }: AllowancesProps) {
   const allow = useAllow(student.id);
   const end = useEndAllowance(student.id);
+  const usual = { kind: "more_time" as AllowanceSent["kind"], time_factor: "1.25", from: useToday(), until: "", reason: "" };
   const [says, setSays] = useState(usual);
   const problem = saidOf(allow.error ?? end.error);
   const isWhole = says.from !== "" && says.reason.trim() !== "" && (says.kind !== "more_time" || Number(says.time_factor) > 1);
@@ -65,8 +65,8 @@ export function Allowances({ student, isWriting, onWriting }: AllowancesProps) {
       ))}
       {student.accommodations.length === 0 && !isWriting && <Typography variant="body2">Nothing out of the ordinary.</Typography>}
       {isWriting ? (
-        <Box sx={{ display: "grid", gap: 1 }} onKeyDown={addOnEnter}>
-          <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 1 }}>
+        <Box sx={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr)", gap: 1 }} onKeyDown={addOnEnter}>
+          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "minmax(0, 1fr) minmax(0, 1fr)" }, gap: 1 }}>
             <Pick label="What" value={says.kind} options={allowanceKinds} onPick={(kind) => setSays({ ...says, kind })} />
             <Field
               label="Times"

@@ -42,7 +42,7 @@ export function GroupSlip({ group, onClose }: { group: Group | null; onClose: ()
       <Field label="Course" autoFocus {...field("course")} />
       <Field label="Name of the group" required {...field("name")} />
       <Field label="Term" hint="Such as spring 2027; may stay empty." {...field("term")} />
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2 }}>
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", sm: "minmax(0, 1fr) minmax(0, 1fr)" }, gap: 2 }}>
         <Field label="From" type="date" {...field("starts_on")} />
         <Field label="Until" type="date" {...field("ends_on")} />
       </Box>
