@@ -4,23 +4,9 @@ import { expect, test } from "vitest";
 import type { Student } from "../../../ui/src/api/types";
 import { ID } from "../support/addresses";
 import { open, press, school, type, type Asked } from "../support/kitchen";
+import { amina, sandpiper } from "../support/people";
 
 /** What a student works under is written on the slip of the student, and neither is lost by sending the other. */
-
-const amina: Student = {
-  id: "0190f5a0-0000-7000-8000-000000000002",
-  name: "Amina Haddad",
-  family_name: "Haddad",
-  number: "7",
-  email: null,
-  group: ID,
-  group_name: "Sandpiper",
-  barred: [],
-  accommodations: [],
-  time_factor: 1,
-  has_account: true,
-  left_at: null,
-};
 
 const user = userEvent.setup({ delay: null });
 
@@ -29,10 +15,7 @@ async function openAmina(): Promise<Asked[]> {
   const { asked } = await open(
     "/roster",
     school({
-      "GET /roster": {
-        groups: [{ id: ID, course: "Larder 2", name: "Sandpiper", term: "", starts_on: null, ends_on: null, students: 1 }],
-        products: ["fish"],
-      },
+      "GET /roster": { groups: [sandpiper], products: ["fish"] },
       "GET /students": () => ({ count: 1, a_page: 50, students: [{ ...amina, accommodations: allowed }] }),
       "POST /students/{student}/accommodations": ({ body }: Asked) => {
         allowed.push({ id: ID, ...(body as Omit<Student["accommodations"][number], "id">) });

@@ -12,43 +12,17 @@ import type {
   Trends,
   VerdictPage,
 } from "../../../ui/src/api/types";
+import { ID } from "../support/addresses";
 import { anAnswer } from "../support/description";
 import { away, like, open, press, refused, school, type } from "../support/kitchen";
+import { amina, OTHER, sandpiper } from "../support/people";
 
 /**
  * Wherever something is written: without a server it says so, and so it does where the server refuses; what was typed stays; and what is sent again is the same
  * as before, under the same id, so that it is written once.
  */
 
-const ID = "0190f5a0-0000-7000-8000-000000000001";
-const OTHER = "0190f5a0-0000-7000-8000-000000000002";
-
-const roster = {
-  "GET /roster": {
-    groups: [{ id: ID, course: "Larder 2", name: "Sandpiper", term: "", starts_on: null, ends_on: null, students: 1 }],
-    products: ["fish"],
-  },
-  "GET /students": {
-    count: 1,
-    a_page: 50,
-    students: [
-      {
-        id: OTHER,
-        name: "Amina Haddad",
-        family_name: "Haddad",
-        number: "7",
-        email: null,
-        group: ID,
-        group_name: "Sandpiper",
-        barred: [],
-        accommodations: [],
-        time_factor: 1,
-        has_account: true,
-        left_at: null,
-      },
-    ],
-  },
-};
+const roster = { "GET /roster": { groups: [sandpiper], products: ["fish"] }, "GET /students": { count: 1, a_page: 50, students: [amina] } };
 
 const person: Person = {
   id: OTHER,
