@@ -20,6 +20,8 @@ export interface Asked {
   /** With its ids and its question, without the part that all have in common. */
   path: string;
   body: unknown;
+  /** The version it is made to (If-Match). */
+  on: string;
 }
 
 /** What the server says to a request. */
@@ -55,6 +57,7 @@ function play(answering: Answering): Asked[] {
     const it: Asked = {
       operation: operationOf(request.method, path),
       path: `${path}${url.search}`,
+      on: request.headers.get("If-Match") ?? "",
       body: /^[{[]/.test(text) ? (JSON.parse(text) as unknown) : text,
     };
     asked.push(it);

@@ -101,6 +101,8 @@ export interface BriefKeeping {
   change: (how: (before: BriefDocument) => BriefDocument) => void;
   /** It was changed elsewhere: this one is kept over it. */
   keepOver: () => void;
+  /** Sends what could not be kept once more. */
+  sendAgain: () => void;
 }
 
 /** Keeps a brief on the server as it is written, each save on the one before it; each answer says what follows from it. */
@@ -136,6 +138,9 @@ export function useBriefKeeping(opened: Brief): BriefKeeping {
 
     return () => clearTimeout(due);
   }, [document]);
+  // What was written in the moment before the page is left goes up as well.
+  const saveLast = useEffectEvent((): void => save(document));
+  useEffect(() => () => saveLast(), []);
 
   const keepOver = (): void => {
     void answer(api.GET("/briefs/{brief}", { params: { path: { brief: opened.id } } }))
@@ -146,5 +151,13 @@ export function useBriefKeeping(opened: Brief): BriefKeeping {
       .catch(() => setState("failed"));
   };
 
-  return { document, brief, state: state === "kept" && document !== saved ? "saving" : state, problem, change: setDocument, keepOver };
+  return {
+    document,
+    brief,
+    state: state === "kept" && document !== saved ? "saving" : state,
+    problem,
+    change: setDocument,
+    keepOver,
+    sendAgain: () => send(document),
+  };
 }

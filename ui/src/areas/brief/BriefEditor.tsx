@@ -4,8 +4,10 @@ import Typography from "@mui/material/Typography";
 import { useBriefKeeping, type BriefKeeping } from "../../api/useBriefs";
 import type { Brief } from "../../api/types";
 import { Rail } from "../../app/Rail";
+import { useAskBeforeUnload } from "../../parts/useAskBeforeUnload";
 import { BriefSheet } from "./BriefSheet";
 import { HourSection } from "./HourSection";
+import { LeaveBrief } from "./LeaveBrief";
 import { OrderSection } from "./OrderSection";
 import { PrintSection } from "./PrintSection";
 import { SetSection } from "./SetSection";
@@ -16,6 +18,7 @@ import { WhoSection } from "./WhoSection";
 export function BriefEditor({ opened }: { opened: Brief }) {
   const keeping = useBriefKeeping(opened);
   const { document, brief, change } = keeping;
+  useAskBeforeUnload(keeping.state !== "kept");
 
   return (
     <Box sx={{ px: 3, py: 2 }}>
@@ -56,11 +59,12 @@ export function BriefEditor({ opened }: { opened: Brief }) {
           <PrintSection brief={brief} document={document} />
         </Box>
       </Box>
+      <LeaveBrief isAtRisk={keeping.state === "failed" || keeping.state === "elsewhere"} />
     </Box>
   );
 }
 
-function KeepingLine({ keeping: { state, problem, keepOver } }: { keeping: BriefKeeping }) {
+function KeepingLine({ keeping: { state, problem, keepOver, sendAgain } }: { keeping: BriefKeeping }) {
   const words = {
     kept: "Kept.",
     saving: "Keeping it …",
@@ -74,6 +78,11 @@ function KeepingLine({ keeping: { state, problem, keepOver } }: { keeping: Brief
       {state === "elsewhere" && (
         <Button size="small" onClick={keepOver}>
           keep mine over it
+        </Button>
+      )}
+      {state === "failed" && problem === null && (
+        <Button size="small" onClick={sendAgain}>
+          Try again
         </Button>
       )}
     </Typography>

@@ -7,6 +7,7 @@ import type { CarcassPlan, KeptDraft } from "../../../api/types";
 import { useDraftKeeping, type DraftKeeping } from "../../../api/useDrafts";
 import { useCheck, usePublishStandard } from "../../../api/useStandards";
 import { Unseen } from "../../../parts/Unseen";
+import { useAskBeforeUnload } from "../../../parts/useAskBeforeUnload";
 import { Rail } from "../../../app/Rail";
 import { Field } from "../../../parts/Field";
 import { Tabs } from "../../../parts/Tabs";
@@ -73,13 +74,7 @@ export function DraftEditor({ from, base, plan, isOwnCarcass, usualMg, kept }: D
   useEffect(() => {
     if (draftId !== null && kept === undefined) setSearch({ draft: draftId }, { replace: true });
   }, [draftId, kept, setSearch]);
-  useEffect(() => {
-    if (keeping.state !== "saving" && keeping.state !== "failed") return;
-    const ask = (event: BeforeUnloadEvent): void => event.preventDefault();
-    window.addEventListener("beforeunload", ask);
-
-    return () => window.removeEventListener("beforeunload", ask);
-  }, [keeping.state]);
+  useAskBeforeUnload(keeping.state === "saving" || keeping.state === "failed");
   const publishIt = (): void =>
     publish.mutate(
       { document: draft, basedOn: isNew ? null : (base?.version ?? null) },

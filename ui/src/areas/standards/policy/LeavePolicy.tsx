@@ -1,19 +1,13 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useEffect } from "react";
 import { useBlocker } from "react-router";
 import { Slip } from "../../../parts/Slip";
+import { useAskBeforeUnload } from "../../../parts/useAskBeforeUnload";
 
 /** Asks before changes that are not published are left. */
 export function LeavePolicy({ isChanged }: { isChanged: boolean }) {
   const blocker = useBlocker(({ currentLocation, nextLocation }) => isChanged && currentLocation.pathname !== nextLocation.pathname);
-  useEffect(() => {
-    if (!isChanged) return;
-    const ask = (event: BeforeUnloadEvent): void => event.preventDefault();
-    window.addEventListener("beforeunload", ask);
-
-    return () => window.removeEventListener("beforeunload", ask);
-  }, [isChanged]);
+  useAskBeforeUnload(isChanged);
   if (blocker.state !== "blocked") return null;
 
   return (
