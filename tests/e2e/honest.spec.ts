@@ -1,20 +1,11 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
-import { expect, fillInSignIn, loadSettles, place, signIn, stationCard, test } from "./kitchen";
+import { expect, fillInSignIn, loadSettles, place, signIn, stationCard, test, toTray } from "./kitchen";
 
 const waiting = (page: Page) => page.getByRole("status", { name: "Waiting captures" });
 
 /** What the device cannot do it says, and what it holds is nobody else's. */
-
-async function toTray(page: Page, station: number, step: string): Promise<string> {
-  await stationCard(page, station).click();
-  await page.waitForURL(/\/(tray|verdict)\//);
-  const attempt = /[0-9a-f-]{36}/.exec(page.url())?.[0] ?? "";
-  await page.goto(`/tray/${attempt}/${step}`);
-
-  return attempt;
-}
 
 test("a weight that the device cannot keep is said at once, and nobody is led on to the next place", async ({ page }) => {
   await page.addInitScript(() => {

@@ -131,3 +131,13 @@ export function emptySchool(): void {
   execFileSync("bin/artisan", ["migrate:fresh", "--force", "--quiet"]);
   execFileSync("bin/artisan", ["db:seed", "--class=ShippedStandards", "--force", "--quiet"]);
 }
+
+/** From the Bench to a step of the tray at a station; its attempt. The address follows as soon as the file of the page is there. */
+export async function toTray(page: Page, station: number, step: string): Promise<string> {
+  await stationCard(page, station).click();
+  await page.waitForURL(/\/(tray|verdict)\//);
+  const attempt = /[0-9a-f-]{36}/.exec(page.url())?.[0] ?? "";
+  await page.goto(`/tray/${attempt}/${step}`);
+
+  return attempt;
+}

@@ -1,6 +1,6 @@
 import { connect } from "node:net";
 import type { Page } from "@playwright/test";
-import { expect, loadSettles, place, signIn, stationCard, test } from "./kitchen";
+import { expect, loadSettles, place, signIn, test, toTray } from "./kitchen";
 
 declare global {
   interface Window {
@@ -49,9 +49,7 @@ test("a scale at the device: connected once, remembered, read like the room's, a
   await context.route(/\/(live|api\/v1)\/scale$/, (route) => route.abort());
   await plugIn(page);
   await signIn(page);
-  await stationCard(page, 8).click();
-  const attempt = /[0-9a-f-]{36}/.exec(page.url())?.[0] ?? "";
-  await page.goto(`/tray/${attempt}/weigh`);
+  await toTray(page, 8, "weigh");
   const scale = page.getByRole("region", { name: "Scale", exact: true });
   await expect(scale).toContainText("no answer");
   await scale.getByRole("button", { name: "Connect a scale" }).click();

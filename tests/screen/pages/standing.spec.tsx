@@ -1,9 +1,10 @@
 import { screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { expect, test } from "vitest";
-import type { Appeals, Bench, Flag, Lot, OnHand, Release, Sheet, VerdictPage, Waiting } from "../../../ui/src/api/types";
+import type { Appeals, Bench, Flag, OnHand, Release, Sheet, VerdictPage, Waiting } from "../../../ui/src/api/types";
 import { ID } from "../support/addresses";
 import { away, like, open, press, refused, school, type } from "../support/kitchen";
+import { lot } from "../support/lots";
 
 /** How things stand, in words and in order: what waits, what must go first, what is released, and what a result is. */
 
@@ -42,39 +43,6 @@ test("what waits stands by its weight, each leading to where it is done", async 
   const aside = within(await screen.findByRole("complementary", { name: "What waits" }));
   expect(textsOf(aside.getAllByRole("heading", { level: 3 }))).toEqual(kinds.map(([, heading]) => heading));
   expect(aside.getAllByRole("link").map((it) => it.getAttribute("href"))).toEqual(kinds.map(([, , address]) => address));
-});
-
-const lot = (title: string, said: Partial<Lot>): Lot => ({
-  ...like<Lot & OnHand>("GET /ledger/lots", {}),
-  id: `lot-${title}`,
-  parent: null,
-  assessment: ID,
-  practical: "Eight pieces",
-  use: null,
-  product: "thigh",
-  marked: title,
-  title,
-  is_off: false,
-  species: "chicken",
-  allergen: null,
-  container: null,
-  made_on: "2026-03-02",
-  use_by: "2026-03-05",
-  days_left: 3,
-  frozen_since: null,
-  mass_mg: 500_000,
-  on_hand_mg: 500_000,
-  divided_mg: 0,
-  pan_off_mg: null,
-  moved: {},
-  counted: [],
-  is_cooked_only: false,
-  raw_treatment: null,
-  raw_text: null,
-  cooling: null,
-  is_barred: false,
-  destinations: [],
-  ...said,
 });
 
 test("what is on hand stands by the day it must be gone; barred and frozen have shelves of their own", async () => {

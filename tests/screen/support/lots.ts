@@ -1,0 +1,35 @@
+import type { Lot } from "../../../ui/src/api/types";
+import { ID } from "./addresses";
+
+/** Half a kilogram of something raw that keeps three days more. */
+export const lot = (title: string, said: Partial<Lot> = {}): Lot => ({
+  id: `lot-${title}`,
+  parent: null,
+  assessment: ID,
+  practical: "Eight pieces",
+  use: null,
+  product: "thigh",
+  marked: title,
+  title,
+  is_off: false,
+  species: "chicken",
+  allergen: null,
+  container: null,
+  made_on: "2026-03-02",
+  use_by: "2026-03-05",
+  days_left: 3,
+  frozen_since: null,
+  mass_mg: 500_000,
+  on_hand_mg: 500_000,
+  divided_mg: 0,
+  pan_off_mg: null,
+  moved: {},
+  counted: [],
+  is_cooked_only: false,
+  raw_treatment: null,
+  raw_text: null,
+  cooling: null,
+  is_barred: false,
+  destinations: [],
+  ...said,
+});
