@@ -7,7 +7,7 @@ export default defineConfig({
   test: {
     allowOnly: false,
     maxWorkers: 2,
-    testTimeout: 60_000,
+    testTimeout: 120_000,
     projects: [
       { extends: true, test: { name: "device", include: ["tests/screen/**/*.spec.ts"], environment: "node" } },
       {

@@ -1,11 +1,11 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useBlocker } from "react-router";
 import { Slip } from "../../parts/Slip";
+import { useAskBeforeLeaving } from "../../parts/useAskBeforeLeaving";
 
 /** Asks before a brief is left whose last change could not be kept. */
 export function LeaveBrief({ isAtRisk }: { isAtRisk: boolean }) {
-  const blocker = useBlocker(({ currentLocation, nextLocation }) => isAtRisk && currentLocation.pathname !== nextLocation.pathname);
+  const blocker = useAskBeforeLeaving(isAtRisk);
   if (blocker.state !== "blocked") return null;
 
   return (

@@ -1,12 +1,12 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useBlocker } from "react-router";
 import { Slip } from "../../../parts/Slip";
+import { useAskBeforeLeaving } from "../../../parts/useAskBeforeLeaving";
 import { useAskBeforeUnload } from "../../../parts/useAskBeforeUnload";
 
 /** Asks before changes that are not published are left. */
 export function LeavePolicy({ isChanged }: { isChanged: boolean }) {
-  const blocker = useBlocker(({ currentLocation, nextLocation }) => isChanged && currentLocation.pathname !== nextLocation.pathname);
+  const blocker = useAskBeforeLeaving(isChanged);
   useAskBeforeUnload(isChanged);
   if (blocker.state !== "blocked") return null;
 
