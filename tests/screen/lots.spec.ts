@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "vitest";
+import { lot as anyLot } from "./support/lots";
 import type { Cost, CostSum, Lot, LotProposal, Need, Needs, Pots, PutAway, SentLotFact, Term, Week } from "../../ui/src/api/types";
 import { needsWith, onHandWith, potsWith, putAwayWith } from "../../ui/src/offline/withLots";
 import type { WaitingLots } from "../../ui/src/offline/store";
@@ -146,36 +147,18 @@ const waiting = (facts: SentLotFact[], refusal: string | null = null): WaitingLo
   refusal,
 });
 
-const lot = (id: string, mg: number): Lot => ({
-  id,
-  parent: null,
-  assessment: "a",
-  practical: "Monday",
-  use: null,
-  product: "thigh",
-  marked: "{Thigh}",
-  title: "Thigh",
-  is_off: false,
-  species: "chicken",
-  allergen: null,
-  container: null,
-  made_on: "2026-03-02",
-  use_by: "2026-03-03",
-  days_left: 1,
-  frozen_since: null,
-  mass_mg: mg,
-  on_hand_mg: mg,
-  divided_mg: 0,
-  pan_off_mg: null,
-  moved: {},
-  counted: [],
-  is_cooked_only: false,
-  raw_treatment: null,
-  raw_text: null,
-  cooling: null,
-  is_barred: false,
-  destinations: ["service", "waste"],
-});
+const lot = (id: string, mg: number): Lot =>
+  anyLot("Thigh", {
+    id,
+    assessment: "a",
+    practical: "Monday",
+    marked: "{Thigh}",
+    use_by: "2026-03-03",
+    days_left: 1,
+    mass_mg: mg,
+    on_hand_mg: mg,
+    destinations: ["service", "waste"],
+  });
 
 test("without a network the tables are as this device left them: what is put away leaves its row, what the server refused does not", () => {
   const tables: PutAway = {

@@ -108,7 +108,6 @@ export function useSignOut() {
   const user = use(UserContext);
 
   return useMutation({
-    networkMode: "always",
     mutationFn: () => leave(user?.id ?? ""),
     onSuccess: () => becomes(queries, null),
     onError: (problem) => {

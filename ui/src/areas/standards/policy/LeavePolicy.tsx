@@ -1,6 +1,4 @@
-import Button from "@mui/material/Button";
-import Typography from "@mui/material/Typography";
-import { Slip } from "../../../parts/Slip";
+import { LeaveSlip } from "../../../parts/LeaveSlip";
 import { useAskBeforeLeaving } from "../../../parts/useAskBeforeLeaving";
 import { useAskBeforeUnload } from "../../../parts/useAskBeforeUnload";
 
@@ -8,22 +6,10 @@ import { useAskBeforeUnload } from "../../../parts/useAskBeforeUnload";
 export function LeavePolicy({ isChanged }: { isChanged: boolean }) {
   const blocker = useAskBeforeLeaving(isChanged);
   useAskBeforeUnload(isChanged);
-  if (blocker.state !== "blocked") return null;
 
   return (
-    <Slip
-      title="Leave the policy?"
-      onClose={blocker.reset}
-      actions={
-        <>
-          <Button variant="contained" autoFocus onClick={blocker.reset}>
-            Stay
-          </Button>
-          <Button onClick={blocker.proceed}>Leave without publishing</Button>
-        </>
-      }
-    >
-      <Typography>What is changed here is not published and is not kept.</Typography>
-    </Slip>
+    <LeaveSlip blocker={blocker} title="Leave the policy?" leave="Leave without publishing">
+      What is changed here is not published and is not kept.
+    </LeaveSlip>
   );
 }
