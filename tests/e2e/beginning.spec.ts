@@ -113,7 +113,7 @@ test("by keyboard, from an empty database: people, roster, policy, a practical i
   await area(marit, "Bench").press("Enter");
   const card = marit.getByRole("region", { name: "The first eight-piece" }).getByRole("link", { name: /^Station 1 / });
   await card.press("Enter");
-  await marit.keyboard.press("r");
+  await marit.waitForURL(/\/tray\//);
   await marit.getByLabel("Or type it").fill("1850");
   await marit.getByLabel("Or type it").press("Enter");
   await expect(marit.getByText("1850 g").first()).toBeVisible();

@@ -267,6 +267,7 @@ test("students who share a pan have a zone each, from the brief to the scale, wh
 
   await page.locator('[data-station="3"]').click();
   await page.getByRole("complementary").getByRole("link").click();
+  await page.waitForURL(/\/tray\//);
   await expect(page.getByRole("heading", { name: "Farid Nazaryan" })).toBeVisible();
   await page.keyboard.press("w");
   const pan = page.getByRole("region", { name: "Shared pan" });

@@ -1,4 +1,5 @@
 import { useEffect, useLayoutEffect, useRef } from "react";
+import { useNavigation } from "react-router";
 import { hasLetterKeys } from "./useLetterKeys";
 
 const writesIn = (target: EventTarget | null): boolean =>
@@ -10,12 +11,17 @@ const pressesIn = (target: EventTarget | null, key: string): boolean =>
   target.closest("button, a, [role=button]") !== null &&
   !(key === "Enter" && target.closest('[data-place][aria-pressed="true"]') !== null);
 
-/** Listens for keys while no dialog is open and nothing is being typed; Enter and Space are left to a focused button or link. */
+/**
+ * Listens for keys while no dialog is open, nothing is being typed and no other page is on its way; Enter and Space are left to a
+ * focused button or link.
+ */
 export function useKeys(onKey: (key: string, event: KeyboardEvent) => boolean): void {
   const latest = useRef(onKey);
+  // Who opened a tray and presses "w" means that tray, not what the page that is still shown would do.
+  const isLeaving = useNavigation().state !== "idle";
   // With the picture and not after it: a key means what is shown when it is pressed.
   useLayoutEffect(() => {
-    latest.current = onKey;
+    latest.current = isLeaving ? () => false : onKey;
   });
   useEffect(() => {
     const listen = (event: KeyboardEvent): void => {
