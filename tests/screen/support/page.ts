@@ -39,6 +39,17 @@ Object.assign(Element.prototype, { scrollIntoView: vi.fn() });
 window.scrollTo = vi.fn() as typeof window.scrollTo;
 document.cookie = "XSRF-TOKEN=token";
 
+const INLINE = new Set(["A", "ABBR", "B", "BDI", "EM", "I", "LABEL", "SMALL", "SPAN", "STRONG", "SUB", "SUP", "TIME"]);
+const style = document.createElement("div").style;
+const [block, inline] = ["block", "inline"].map((display) =>
+  Object.assign(Object.create(style) as CSSStyleDeclaration, {
+    display,
+    getPropertyValue: (name: string) => (name === "display" ? display : ""),
+  }),
+);
+// Nothing is painted here; what a name is made up of asks each element whether it stands in the line, a thousand times for a page.
+window.getComputedStyle = (element) => (INLINE.has(element.tagName) ? inline : block) as CSSStyleDeclaration;
+
 // The first page of a file waits until its area is read; and whether a thing can be seen is looked at where a test is about it.
 configure({ asyncUtilTimeout: 20_000, defaultHidden: true });
 afterEach(cleanup);
