@@ -6,6 +6,8 @@ import type { Fact, ReceivingItem } from "../api/types";
 import { useProbe } from "../api/useScale";
 import { Field } from "./Field";
 import { Toggle } from "./Toggle";
+import { toggled } from "./toggled";
+import { useMeant } from "./useMeant";
 
 interface CarcassLookProps {
   attempt: string;
@@ -15,7 +17,8 @@ interface CarcassLookProps {
   warmestC: number;
   /** What was seen so far; `not` is null while nobody has looked. */
   look: { not: string[] | null; coreC: number | null };
-  onLook: (fact: Extract<Fact, { kind: "look" }>) => void;
+  /** False where this device cannot keep it. */
+  onLook: (fact: Extract<Fact, { kind: "look" }>) => Promise<boolean>;
   /** With what speaks against taking it. */
   onRefuse: (reason: string) => void;
 }
@@ -23,9 +26,11 @@ interface CarcassLookProps {
 /** The look at a carcass as it comes in: one tap where all is as it should be, or what is not, and how cold its core is. */
 export function CarcassLook({ attempt, isSimulated, items, warmestC, look: { not, coreC }, onLook, onRefuse }: CarcassLookProps) {
   const probe = useProbe(attempt);
+  const change = useMeant({ not, coreC }, (now) =>
+    onLook({ kind: "look", not: now.not ?? [], ...(now.coreC !== null && { core_c: now.coreC }) }),
+  );
   if (items.length === 0) return null;
-  // Nothing is written while the probe is read: its answer is put beside what stands here.
-  const take = (open: string[], core: number | null): void => onLook({ kind: "look", not: open, ...(core !== null && { core_c: core }) });
+  const takeCore = (core: number | null): void => change((now) => ({ not: now.not ?? [], coreC: core }));
   const wrong = items.filter((it) => not?.includes(it.id));
   const against = [
     ...wrong.filter((it) => it.refuses).map((it) => it.otherwise),
@@ -39,17 +44,13 @@ export function CarcassLook({ attempt, isSimulated, items, warmestC, look: { not
         <Button
           variant={not === null ? "contained" : "outlined"}
           aria-pressed={not?.length === 0}
-          disabled={probe.isPending}
-          onClick={() => take([], coreC)}
+          onClick={() => change((now) => ({ ...now, not: [] }))}
         >
           {not?.length === 0 ? "As it should be ✓" : "As it should be"}
         </Button>
-        <CoreField key={coreC} coreC={coreC} disabled={probe.isPending} onCore={(core) => take(not ?? [], core)} />
+        <CoreField key={coreC} coreC={coreC} disabled={probe.isPending} onCore={takeCore} />
         {isSimulated && (
-          <Button
-            disabled={probe.isPending}
-            onClick={() => probe.mutate(undefined, { onSuccess: ({ core_c: core }) => take(not ?? [], core) })}
-          >
+          <Button disabled={probe.isPending} onClick={() => probe.mutate(undefined, { onSuccess: ({ core_c: core }) => takeCore(core) })}>
             Read the probe
           </Button>
         )}
@@ -59,12 +60,7 @@ export function CarcassLook({ attempt, isSimulated, items, warmestC, look: { not
           const isWrong = not?.includes(it.id) === true;
 
           return (
-            <Toggle
-              key={it.id}
-              disabled={probe.isPending}
-              isOn={isWrong}
-              onToggle={() => take(isWrong ? (not ?? []).filter((id) => id !== it.id) : [...(not ?? []), it.id], coreC)}
-            >
+            <Toggle key={it.id} isOn={isWrong} onToggle={() => change((now) => ({ ...now, not: toggled(now.not ?? [], it.id) }))}>
               {isWrong ? `× ${it.otherwise}` : it.title}
             </Toggle>
           );

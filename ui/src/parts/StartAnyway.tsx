@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useState, useTransition } from "react";
 import type { Fact } from "../api/types";
 import { Field } from "./Field";
 import { itemsOf, type Gate, type MiseItem } from "./mise";
@@ -14,7 +14,8 @@ interface StartAnywayProps {
   /** What was not in order when the station was looked at. */
   open: string[];
   event: "start" | "resume";
-  onStart: (...facts: Fact[]) => void;
+  /** Whether it was taken down: what this device cannot keep stays on the slip. */
+  onStart: (...facts: Fact[]) => Promise<boolean>;
   onClose: () => void;
 }
 
@@ -23,18 +24,23 @@ export function StartAnyway({ station, gate, mise, open, event, onStart, onClose
   const unsafe = itemsOf(gate, mise);
   const [reason, setReason] = useState("");
   const rest = open.filter((id) => !gate.open.includes(id));
+  const [isStarting, startStarting] = useTransition();
+  const start = (...facts: Fact[]): void =>
+    startStarting(async () => {
+      if (await onStart(...facts)) onClose();
+    });
 
   return (
     <Slip
       title={gate.looked ? "Not safe to start" : "Nobody has looked at this station"}
       onClose={onClose}
       onSubmit={() => {
-        if (reason.trim() !== "") onStart({ kind: "clock", event, reason: reason.trim() });
+        if (reason.trim() !== "") start({ kind: "clock", event, reason: reason.trim() });
       }}
       actions={
         <>
           <Button onClick={onClose}>Not yet</Button>
-          <Button type="submit" disabled={reason.trim() === ""}>
+          <Button type="submit" disabled={reason.trim() === "" || isStarting}>
             Start anyway
           </Button>
         </>
@@ -47,7 +53,12 @@ export function StartAnyway({ station, gate, mise, open, event, onStart, onClose
           </Typography>
         ))}
       </Box>
-      <Button variant="contained" sx={{ minHeight: 64 }} onClick={() => onStart({ kind: "mise", open: rest }, { kind: "clock", event })}>
+      <Button
+        variant="contained"
+        disabled={isStarting}
+        sx={{ minHeight: 64 }}
+        onClick={() => start({ kind: "mise", open: rest }, { kind: "clock", event })}
+      >
         {gate.looked ? "Put right: start the clock" : "All in order: start the clock"}
       </Button>
       <Field label="Or start all the same, because" value={reason} onChange={({ target }) => setReason(target.value)} autoComplete="off" />

@@ -16,7 +16,7 @@ export function ColdChain({ floor, now, entries }: { floor: Floor; now: number; 
   const longest = Math.max(...floor.stations.map((it) => outFor(it, now)));
   const inside = floor.stations.filter((it) => it.cold_since_ms === null && it.stage !== "judged");
   const outside = floor.stations.filter((it) => it.cold_since_ms !== null);
-  const all = (stations: FloorStation[], event: "out" | "in", words: string): Promise<void> =>
+  const all = (stations: FloorStation[], event: "out" | "in", words: string): Promise<boolean> =>
     entries.takeAll(
       `${words}, ${counted(stations.length, "station")}`,
       stations.map(({ attempt }) => ({ attempt, fact: { kind: "chill", event } })),

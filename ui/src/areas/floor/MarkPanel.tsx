@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Floor } from "../../api/types";
 import { AskTwice } from "../../parts/AskTwice";
-import { Field } from "../../parts/Field";
+import { NoteLine } from "../../parts/NoteLine";
 import { useDoubled } from "../../parts/useDoubled";
 
 interface MarkSheetProps {
@@ -13,7 +13,7 @@ interface MarkSheetProps {
   praise: string[];
   onFault: (id: string, title: string) => void;
   onWell: (text: string) => void;
-  onNote: (text: string) => void;
+  onNote: (text: string) => Promise<boolean>;
 }
 
 const groups = ["technique", "quality", "sanitation", "safety"] as const;
@@ -23,7 +23,6 @@ const FIRST = 4;
 /** The marks this room uses most, in four groups, and what is done well: one tap each. */
 export function MarkPanel({ marks, praise, onFault, onWell, onNote }: MarkSheetProps) {
   const [showsAll, setShowsAll] = useState(false);
-  const [note, setNote] = useState("");
   const titleOf = (id: string): string => marks.find((it) => it.id === id)?.title ?? id;
   const { doubled, tap, again, leave } = useDoubled((id) => onFault(id, titleOf(id)));
   const inGroup = (group: string) => marks.filter((it) => it.group === group).slice(0, showsAll ? undefined : FIRST);
@@ -73,20 +72,7 @@ export function MarkPanel({ marks, praise, onFault, onWell, onNote }: MarkSheetP
           ))}
         </Box>
       </Box>
-      <Box
-        component="form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (note.trim() !== "") onNote(note.trim());
-          setNote("");
-        }}
-        sx={{ display: "grid", gridTemplateColumns: "1fr auto", gap: 1, alignItems: "end" }}
-      >
-        <Field label="Note" id="floor-note" value={note} onChange={(event) => setNote(event.target.value)} autoComplete="off" />
-        <Button type="submit" disabled={note.trim() === ""}>
-          Add
-        </Button>
-      </Box>
+      <NoteLine id="floor-note" onNote={onNote} />
     </Box>
   );
 }

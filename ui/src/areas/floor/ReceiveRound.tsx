@@ -4,12 +4,12 @@ import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Floor } from "../../api/types";
+import { ArrivalDefects } from "../../parts/ArrivalDefects";
 import { BesideScale } from "../../parts/BesideScale";
 import { Field } from "../../parts/Field";
 import { CarcassLook } from "../../parts/CarcassLook";
 import { useMassWords } from "../../parts/mass";
 import { ScalePanel } from "../../parts/ScalePanel";
-import { Toggle } from "../../parts/Toggle";
 import { ColdChain, outFor } from "./ColdChain";
 import type { StationCaptures } from "./useStationCaptures";
 
@@ -34,20 +34,22 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
     setTag("");
     setRefusal(null);
   };
-  const receive = (mg: number, found: string[]): void => {
-    if (station === null) return;
+  const receive = async (mg: number, found: string[]): Promise<boolean> => {
+    if (station === null) return false;
     const written = tag.trim() || station.tag;
-    void entries.take(station.attempt, `Received, station ${station.station}`, {
+
+    return entries.take(station.attempt, `Received, station ${station.station}`, {
       kind: "received",
       mass_mg: mg,
       defects: found,
       ...(written ? { tag: written } : {}),
     });
   };
-  const toggle = (defect: string): void => {
-    const found = defects.includes(defect) ? defects.filter((it) => it !== defect) : [...defects, defect];
-    if (station === null || station.received_mg === null) setEarly(found);
-    else receive(station.received_mg, found);
+  const note = async (found: string[]): Promise<boolean> => {
+    if (station !== null && station.received_mg !== null) return receive(station.received_mg, found);
+    setEarly(found);
+
+    return true;
   };
 
   return (
@@ -108,16 +110,10 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
               items={floor.receiving}
               warmestC={floor.warmest_core_c}
               look={{ not: station.look_not, coreC: station.core_c }}
-              onLook={(fact) => void entries.take(station.attempt, `Carcass looked at, station ${station.station}`, fact)}
+              onLook={(fact) => entries.take(station.attempt, `Carcass looked at, station ${station.station}`, fact)}
               onRefuse={setRefusal}
             />
-            <Box role="group" aria-label="Defects on arrival" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, mb: 1.5 }}>
-              {floor.defects.map((it) => (
-                <Toggle key={it.id} isOn={defects.includes(it.id)} onToggle={() => toggle(it.id)}>
-                  {it.title}
-                </Toggle>
-              ))}
-            </Box>
+            <ArrivalDefects key={`defects of ${station.attempt}`} defects={floor.defects} noted={defects} onNote={note} />
             <Box sx={{ display: "grid", gridTemplateColumns: "160px minmax(0, 1fr) auto", gap: 1, alignItems: "end" }}>
               <Field
                 label="Carcass tag"
@@ -156,7 +152,7 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
         place={station === null ? null : { id: "received", title: `Carcass of station ${station.station}` }}
         said={entries.undoable?.words ?? ""}
         onMass={(mg) => {
-          receive(mg, defects);
+          void receive(mg, defects);
           stepOn();
         }}
       />

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useState, useTransition } from "react";
 import type { Fact, Floor, FloorStation } from "../../api/types";
 import { Field } from "../../parts/Field";
 import { OneOf } from "../../parts/OneOf";
@@ -13,7 +13,8 @@ type Incident = Extract<Fact, { kind: "incident" }>;
 interface SafetyStopProps {
   floor: Floor;
   station: FloorStation;
-  onRecord: (incident: Incident) => void;
+  /** Whether it was taken down: what this device cannot keep stays on the slip. */
+  onRecord: (incident: Incident) => Promise<boolean>;
   onClose: () => void;
 }
 
@@ -32,6 +33,11 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
   const [pieces, setPieces] = useState<string[]>([]);
   const [treatment, setTreatment] = useState<Incident["treatment"]>("excused");
   const words = kinds.find(([key]) => key === what)?.[2];
+  const [isRecording, startRecording] = useTransition();
+  const record = (): void =>
+    startRecording(async () => {
+      if (what !== null && (await onRecord({ kind: "incident", what, text: text.trim(), pieces, treatment }))) onClose();
+    });
 
   return (
     <Slip
@@ -41,14 +47,7 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
       onClose={onClose}
       actions={
         <>
-          <Button
-            variant="contained"
-            disabled={what === null}
-            onClick={() => {
-              if (what !== null) onRecord({ kind: "incident", what, text: text.trim(), pieces, treatment });
-              onClose();
-            }}
-          >
+          <Button variant="contained" disabled={what === null || isRecording} onClick={record}>
             Record it
           </Button>
           <Button onClick={onClose}>Nothing happened</Button>

@@ -10,7 +10,7 @@ const isReady = (it: FloorStation): boolean => it.received_mg !== null && it.sta
 /** Starts a wave, or all that are ready; and says when the next wave is due. */
 export function StartClocks({ floor, now, entries }: { floor: Floor; now: number; entries: StationCaptures }) {
   const waves = [...new Set(floor.stations.map((it) => it.wave))].sort((a, b) => a - b);
-  const start = (stations: FloorStation[]): Promise<void> =>
+  const start = (stations: FloorStation[]): Promise<boolean> =>
     entries.takeAll(
       `Clock started, ${counted(stations.length, "station")}`,
       stations.map(({ attempt }) => ({ attempt, fact: { kind: "clock", event: "start" } })),

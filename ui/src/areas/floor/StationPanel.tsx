@@ -152,7 +152,7 @@ export function StationPanel({ floor, station, now, entries, onClose }: StationP
         praise={floor.praise}
         onFault={(fault, title) => void entries.take(attempt, `${title}, ${who}`, { kind: "fault", fault })}
         onWell={(text) => void entries.take(attempt, `${text}, ${who}`, { kind: "well", text })}
-        onNote={(text) => void entries.take(attempt, `Note, ${who}`, { kind: "note", text })}
+        onNote={(text) => entries.take(attempt, `Note, ${who}`, { kind: "note", text })}
       />
       <Box component="ol" aria-label="Last marks" sx={{ m: 0, p: 0, listStyle: "none" }}>
         {station.last.map((it) => (
@@ -165,7 +165,7 @@ export function StationPanel({ floor, station, now, entries, onClose }: StationP
         <SafetyStop
           floor={floor}
           station={station}
-          onRecord={(incident) => void entries.take(attempt, `Incident recorded, ${who}`, incident)}
+          onRecord={(incident) => entries.take(attempt, `Incident recorded, ${who}`, incident)}
           onClose={() => setStopping(false)}
         />
       )}
@@ -176,10 +176,7 @@ export function StationPanel({ floor, station, now, entries, onClose }: StationP
           mise={floor.mise}
           open={station.mise_open}
           event={asked}
-          onStart={(...facts) => {
-            setAsked(null);
-            void entries.take(attempt, `${turned[asked]}, ${who}`, ...facts);
-          }}
+          onStart={(...facts) => entries.take(attempt, `${turned[asked]}, ${who}`, ...facts)}
           onClose={() => setAsked(null)}
         />
       )}

@@ -20,15 +20,18 @@ export function useStationCaptures() {
 
     return () => clearTimeout(gone);
   }, [undoable]);
-  const takeAll = async (words: string, facts: { attempt: string; fact: Fact }[]): Promise<void> => {
+  const takeAll = async (words: string, facts: { attempt: string; fact: Fact }[]): Promise<boolean> => {
     const taken = await queue.takeAll(facts);
     if (taken !== null && taken.length > 0) setUndoable({ taken, words });
+
+    return taken !== null;
   };
 
   return {
     undoable,
     takeAll,
-    take: (attempt: string, words: string, ...facts: Fact[]): Promise<void> =>
+    /** False where this device cannot keep it. */
+    take: (attempt: string, words: string, ...facts: Fact[]): Promise<boolean> =>
       takeAll(
         words,
         facts.map((fact) => ({ attempt, fact })),

@@ -2,11 +2,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
 import Typography from "@mui/material/Typography";
-import { useLayoutEffect, useRef, useState, type FormEvent } from "react";
+import { useLayoutEffect, useRef, useState } from "react";
 import type { Assessment, LogEntry, Tray } from "../../api/types";
 import { useUser } from "../../api/useSession";
-import { Field } from "../../parts/Field";
 import { useFactWords } from "../../parts/factInWords";
+import { NoteLine } from "../../parts/NoteLine";
 import { useTimeWords } from "../../parts/times";
 import type { Entries } from "./useTakeDown";
 import { WithdrawDialog } from "./WithdrawDialog";
@@ -41,7 +41,11 @@ export function LogDrawer({ onClose, tray, assessment, entries }: LogDrawerProps
             Close
           </Button>
         </Box>
-        {mayCapture && <NoteForm onNote={(text) => void entries.take({ kind: "note", text })} />}
+        {mayCapture && (
+          <Box sx={{ mb: 2 }}>
+            <NoteLine onNote={(text) => entries.take({ kind: "note", text })} />
+          </Box>
+        )}
         {lines.length === 0 && <Typography sx={{ color: "text.secondary" }}>Nothing has been taken down for this tray yet.</Typography>}
         <Box component="ol" sx={{ listStyle: "none", m: 0, p: 0 }}>
           {lines.map((line) => (
@@ -59,32 +63,10 @@ export function LogDrawer({ onClose, tray, assessment, entries }: LogDrawerProps
         <WithdrawDialog
           what={say(leaving.entry.capture)}
           onClose={() => setLeaving(null)}
-          onWithdraw={(reason) => {
-            void entries.take({ kind: "void", target: leaving.entry.capture.id, reason });
-            setLeaving(null);
-          }}
+          onWithdraw={(reason) => entries.take({ kind: "void", target: leaving.entry.capture.id, reason })}
         />
       )}
     </Drawer>
-  );
-}
-
-function NoteForm({ onNote }: { onNote: (text: string) => void }) {
-  const [text, setText] = useState("");
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    if (text.trim() === "") return;
-    onNote(text.trim());
-    setText("");
-  };
-
-  return (
-    <Box component="form" onSubmit={submit} sx={{ display: "grid", gridTemplateColumns: "1fr auto", gap: 1, alignItems: "end", mb: 2 }}>
-      <Field label="Note" value={text} autoComplete="off" onChange={(event) => setText(event.target.value)} />
-      <Button type="submit" disabled={text.trim() === ""}>
-        Add
-      </Button>
-    </Box>
   );
 }
 

@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Assessment, Tray } from "../../api/types";
+import { ArrivalDefects } from "../../parts/ArrivalDefects";
 import { BesideScale } from "../../parts/BesideScale";
 import { CarcassLook } from "../../parts/CarcassLook";
 import { useMassWords } from "../../parts/mass";
@@ -21,11 +21,13 @@ export function Receive({ tray, assessment, entries }: ReceiveProps) {
   const { as_purchased_mg: asPurchasedMg, defects: noted } = tray.holds;
   const [early, setEarly] = useState<string[]>([]);
   const defects = asPurchasedMg === null ? early : noted;
-  const receive = (massMg: number, found: string[]): void => void entries.take({ kind: "received", mass_mg: massMg, defects: found });
-  const toggle = (defect: string): void => {
-    const found = defects.includes(defect) ? defects.filter((it) => it !== defect) : [...defects, defect];
-    if (asPurchasedMg === null) setEarly(found);
-    else receive(asPurchasedMg, found);
+  const receive = (massMg: number, found: string[]): Promise<boolean> =>
+    entries.take({ kind: "received", mass_mg: massMg, defects: found });
+  const note = async (found: string[]): Promise<boolean> => {
+    if (asPurchasedMg !== null) return receive(asPurchasedMg, found);
+    setEarly(found);
+
+    return true;
   };
 
   return (
@@ -48,7 +50,7 @@ export function Receive({ tray, assessment, entries }: ReceiveProps) {
           items={assessment.receiving}
           warmestC={assessment.warmest_core_c}
           look={{ not: tray.holds.look_not, coreC: tray.holds.core_c }}
-          onLook={(fact) => void entries.take(fact)}
+          onLook={(fact) => entries.take(fact)}
           onRefuse={(reason) => void entries.take({ kind: "refused", reason })}
         />
         <Typography variant="h2" gutterBottom>
@@ -57,27 +59,7 @@ export function Receive({ tray, assessment, entries }: ReceiveProps) {
         <Typography sx={{ color: "text.secondary", mb: 1.5 }}>
           A defect excuses what it spoils, so that it costs the student nothing.
         </Typography>
-        <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(200px, 1fr))", gap: 1, mb: 3 }}>
-          {(assessment.standard.defects ?? []).map((defect) => {
-            const isNoted = defects.includes(defect.id);
-
-            return (
-              <Button
-                key={defect.id}
-                aria-pressed={isNoted}
-                onClick={() => toggle(defect.id)}
-                sx={{
-                  justifyContent: "flex-start",
-                  textAlign: "left",
-                  ...(isNoted && { bgcolor: "text.primary", color: "background.paper", "&:hover": { bgcolor: "text.primary" } }),
-                }}
-              >
-                {isNoted ? "× " : ""}
-                {defect.title ?? defect.id}
-              </Button>
-            );
-          })}
-        </Box>
+        <ArrivalDefects defects={assessment.standard.defects ?? []} noted={defects} onNote={note} />
         {assessment.cautions.length > 0 && (
           <Box component="aside" aria-label="Cautions" sx={{ borderLeft: "5px solid", borderColor: "secondary.main", pl: 2 }}>
             {assessment.cautions.map((caution) => (
@@ -93,7 +75,7 @@ export function Receive({ tray, assessment, entries }: ReceiveProps) {
         isSimulated={assessment.scale_is_simulated}
         place={{ id: "received", title: "AP weight" }}
         said={entries.said}
-        onMass={(mg) => receive(mg, defects)}
+        onMass={(mg) => void receive(mg, defects)}
       />
     </BesideScale>
   );

@@ -72,10 +72,7 @@ export function StudentClock({ tray, assessment, entries }: { tray: Tray; assess
           mise={assessment.mise}
           open={tray.holds.mise_open}
           event={asked}
-          onStart={(...facts) => {
-            setAsked(null);
-            void entries.take(...facts);
-          }}
+          onStart={(...facts) => entries.take(...facts)}
           onClose={() => setAsked(null)}
         />
       )}

@@ -1,22 +1,27 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useState, useTransition } from "react";
 import { Field } from "../../parts/Field";
 import { Slip } from "../../parts/Slip";
 
 interface WithdrawDialogProps {
   what: string;
   onClose: () => void;
-  onWithdraw: (reason: string) => void;
+  /** Whether it was taken down: what this device cannot keep stays on the slip. */
+  onWithdraw: (reason: string) => Promise<boolean>;
 }
 
 /** A withdrawal needs its reason; the log keeps both. */
 export function WithdrawDialog({ what, onClose, onWithdraw }: WithdrawDialogProps) {
   const [reason, setReason] = useState("");
   const [isTried, setIsTried] = useState(false);
+  const [isWriting, startWriting] = useTransition();
   const submit = (): void => {
     setIsTried(true);
-    if (reason.trim() !== "") onWithdraw(reason.trim());
+    if (reason.trim() === "") return;
+    startWriting(async () => {
+      if (await onWithdraw(reason.trim())) onClose();
+    });
   };
 
   return (
@@ -27,7 +32,7 @@ export function WithdrawDialog({ what, onClose, onWithdraw }: WithdrawDialogProp
       actions={
         <>
           <Button onClick={onClose}>Keep it</Button>
-          <Button type="submit" variant="contained">
+          <Button type="submit" variant="contained" disabled={isWriting}>
             Withdraw
           </Button>
         </>
