@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { StandardisingStep } from "./types";
@@ -35,16 +36,28 @@ export function useMakeStandardisingSet() {
   });
 }
 
-/** Judges, finishes, opens, fixes a reference; one after the other, so that what is tapped quickly arrives in order. */
+/**
+ * Judges, finishes, opens, fixes a reference; one after the other, so that what is tapped quickly arrives in order. What one of them failed at is told
+ * until something is said after all of them: those behind it may have arrived.
+ */
 export function useStandardise(set: string) {
   const queries = useQueryClient();
-
-  return useWriteOnce(
+  const [problem, setProblem] = useState<Error | null>(null);
+  const { mutate, isPending } = useWriteOnce(
     async (body: StandardisingStep, entry) => {
       await queries.cancelQueries({ queryKey: keyOf(set) });
 
       return answer(api.PUT("/standardising/{set}/entries/{entry}", { params: { path: { set, entry } }, body }));
     },
-    { scope: { id: `standardise ${set}` }, onSuccess: (now) => tell(queries, keyOf(set), now) },
+    { scope: { id: `standardise ${set}` }, onSuccess: (now) => tell(queries, keyOf(set), now), onError: setProblem },
   );
+
+  return {
+    say: (step: StandardisingStep): void => {
+      if (!isPending) setProblem(null);
+      mutate(step);
+    },
+    isPending,
+    problem,
+  };
 }

@@ -51,17 +51,17 @@ function OneSet({ set }: { set: Standardising }) {
           </Typography>
         </Box>
         {!set.is_open && !set.is_finished && (
-          <Button variant="contained" disabled={given === 0 || take.isPending} onClick={() => take.mutate({ kind: "finished" })}>
+          <Button variant="contained" disabled={given === 0 || take.isPending} onClick={() => take.say({ kind: "finished" })}>
             Finish
           </Button>
         )}
         {!set.is_open && isLead && (
-          <Button disabled={take.isPending} onClick={() => take.mutate({ kind: "opened" })}>
+          <Button disabled={take.isPending} onClick={() => take.say({ kind: "opened" })}>
             Open it to everybody
           </Button>
         )}
         {set.is_open && isLead && (
-          <Toggle isOn={set.is_shown} onToggle={() => take.mutate({ kind: "shown", shown: !set.is_shown })}>
+          <Toggle isOn={set.is_shown} onToggle={() => take.say({ kind: "shown", shown: !set.is_shown })}>
             Students practise with it
           </Toggle>
         )}
@@ -72,9 +72,9 @@ function OneSet({ set }: { set: Standardising }) {
           photograph shows a face or a name, and that your school allows it.
         </Typography>
       )}
-      {take.error !== null && (
+      {take.problem !== null && (
         <Typography role="alert" sx={{ color: "error.main" }}>
-          {saidOf(take.error)}
+          {saidOf(take.problem)}
         </Typography>
       )}
       <Box sx={{ mb: 2 }}>
@@ -106,7 +106,7 @@ function OneSet({ set }: { set: Standardising }) {
               tray={tray}
               standard={set.standard}
               isLead={isLead}
-              onFix={(criterion, level, reason) => take.mutate({ kind: "reference", tray: tray.label, criterion, level, reason })}
+              onFix={(criterion, level, reason) => take.say({ kind: "reference", tray: tray.label, criterion, level, reason })}
             />
           ) : (
             <JudgeAlone
@@ -114,7 +114,7 @@ function OneSet({ set }: { set: Standardising }) {
               tray={tray}
               standard={set.standard}
               isShut={set.is_finished}
-              onJudge={(criterion, level) => take.mutate({ kind: "level", tray: tray.label, criterion, level })}
+              onJudge={(criterion, level) => take.say({ kind: "level", tray: tray.label, criterion, level })}
             />
           )}
         </Box>
