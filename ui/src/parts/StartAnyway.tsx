@@ -1,11 +1,12 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState, useTransition } from "react";
+import { useState } from "react";
 import type { Fact } from "../api/types";
 import { Field } from "./Field";
 import { itemsOf, type Gate, type MiseItem } from "./mise";
 import { Slip } from "./Slip";
+import { useTaking } from "./useTaking";
 
 interface StartAnywayProps {
   station: number;
@@ -24,11 +25,8 @@ export function StartAnyway({ station, gate, mise, open, event, onStart, onClose
   const unsafe = itemsOf(gate, mise);
   const [reason, setReason] = useState("");
   const rest = open.filter((id) => !gate.open.includes(id));
-  const [isStarting, startStarting] = useTransition();
-  const start = (...facts: Fact[]): void =>
-    startStarting(async () => {
-      if (await onStart(...facts)) onClose();
-    });
+  const { isTaking, taking } = useTaking();
+  const start = (...facts: Fact[]): void => taking(onStart(...facts), onClose);
 
   return (
     <Slip
@@ -40,7 +38,7 @@ export function StartAnyway({ station, gate, mise, open, event, onStart, onClose
       actions={
         <>
           <Button onClick={onClose}>Not yet</Button>
-          <Button type="submit" disabled={reason.trim() === "" || isStarting}>
+          <Button type="submit" disabled={reason.trim() === "" || isTaking}>
             Start anyway
           </Button>
         </>
@@ -55,7 +53,7 @@ export function StartAnyway({ station, gate, mise, open, event, onStart, onClose
       </Box>
       <Button
         variant="contained"
-        disabled={isStarting}
+        disabled={isTaking}
         sx={{ minHeight: 64 }}
         onClick={() => start({ kind: "mise", open: rest }, { kind: "clock", event })}
       >

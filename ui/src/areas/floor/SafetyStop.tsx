@@ -1,12 +1,14 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState, useTransition } from "react";
+import { useState } from "react";
 import type { Fact, Floor, FloorStation } from "../../api/types";
 import { Field } from "../../parts/Field";
 import { OneOf } from "../../parts/OneOf";
 import { Slip } from "../../parts/Slip";
 import { Toggle } from "../../parts/Toggle";
+import { toggled } from "../../parts/toggled";
+import { useTaking } from "../../parts/useTaking";
 
 type Incident = Extract<Fact, { kind: "incident" }>;
 
@@ -33,11 +35,10 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
   const [pieces, setPieces] = useState<string[]>([]);
   const [treatment, setTreatment] = useState<Incident["treatment"]>("excused");
   const words = kinds.find(([key]) => key === what)?.[2];
-  const [isRecording, startRecording] = useTransition();
-  const record = (): void =>
-    startRecording(async () => {
-      if (what !== null && (await onRecord({ kind: "incident", what, text: text.trim(), pieces, treatment }))) onClose();
-    });
+  const { isTaking, taking } = useTaking();
+  const record = (): void => {
+    if (what !== null) taking(onRecord({ kind: "incident", what, text: text.trim(), pieces, treatment }), onClose);
+  };
 
   return (
     <Slip
@@ -47,7 +48,7 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
       onClose={onClose}
       actions={
         <>
-          <Button variant="contained" disabled={what === null || isRecording} onClick={record}>
+          <Button variant="contained" disabled={what === null || isTaking} onClick={record}>
             Record it
           </Button>
           <Button onClick={onClose}>Nothing happened</Button>
@@ -87,11 +88,7 @@ export function SafetyStop({ floor, station, onRecord, onClose }: SafetyStopProp
       <Typography variant="label">What was touched goes into the waste</Typography>
       <Box role="group" aria-label="Touched" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
         {floor.pieces.map((piece) => (
-          <Toggle
-            key={piece.id}
-            isOn={pieces.includes(piece.id)}
-            onToggle={() => setPieces((it) => (it.includes(piece.id) ? it.filter((other) => other !== piece.id) : [...it, piece.id]))}
-          >
+          <Toggle key={piece.id} isOn={pieces.includes(piece.id)} onToggle={() => setPieces((it) => toggled(it, piece.id))}>
             {piece.title}
           </Toggle>
         ))}

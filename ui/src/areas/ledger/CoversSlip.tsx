@@ -11,6 +11,7 @@ import { NumberField } from "../../parts/NumberField";
 import { Pick } from "../../parts/Pick";
 import { saidOf } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
+import { useTaking } from "../../parts/useTaking";
 import { daysLeft } from "./daysLeft";
 
 const USUAL_MG = 180_000;
@@ -19,7 +20,8 @@ const USUAL_GUESTS = 12;
 interface CoversSlipProps {
   lots: Lot[];
   mayRecord: boolean;
-  onTake: (words: string, facts: UntimedLotFact[]) => void;
+  /** False where this device cannot keep it. */
+  onTake: (words: string, facts: UntimedLotFact[]) => Promise<boolean>;
   onClose: () => void;
 }
 
@@ -32,13 +34,22 @@ export function CoversSlip({ lots, mayRecord, onTake, onClose }: CoversSlipProps
   const of = products.find((it) => it.id === picked);
   const isAsked = of !== undefined && targetMg !== null && targetMg > 0;
   const serving = useServing(isAsked ? { species: of.species, product: of.product, marked: of.marked, target_mg: targetMg, guests } : null);
+  const { isTaking, taking } = useTaking();
   const take = (): void => {
     if (serving.data === undefined || of === undefined) return;
-    onTake(
-      `${of.title} for ${counted(guests, "guest")}`,
-      serving.data.lots.map(({ lot, mass_mg }) => ({ kind: "move", lot: lot.id, to: "service", mass_mg, text: counted(guests, "guest") })),
+    taking(
+      onTake(
+        `${of.title} for ${counted(guests, "guest")}`,
+        serving.data.lots.map(({ lot, mass_mg }) => ({
+          kind: "move",
+          lot: lot.id,
+          to: "service",
+          mass_mg,
+          text: counted(guests, "guest"),
+        })),
+      ),
+      onClose,
     );
-    onClose();
   };
 
   return (
@@ -49,7 +60,7 @@ export function CoversSlip({ lots, mayRecord, onTake, onClose }: CoversSlipProps
       actions={
         <>
           {mayRecord && (
-            <Button variant="contained" disabled={serving.data === undefined || serving.data.lots.length === 0} onClick={take}>
+            <Button variant="contained" disabled={serving.data === undefined || serving.data.lots.length === 0 || isTaking} onClick={take}>
               Take it out, to service
             </Button>
           )}

@@ -6,11 +6,13 @@ import { Field } from "../../parts/Field";
 import { MassField } from "../../parts/MassField";
 import { NumberField } from "../../parts/NumberField";
 import { Slip } from "../../parts/Slip";
+import { useTaking } from "../../parts/useTaking";
 
 interface DrawSlipProps {
   pot: Pot;
   name: string;
-  onDraw: (drawn: { volume_ml: number } | { mass_mg: number }, container: string) => void;
+  /** False where this device cannot keep it. */
+  onDraw: (drawn: { volume_ml: number } | { mass_mg: number }, container: string) => Promise<boolean>;
   onClose: () => void;
 }
 
@@ -19,12 +21,11 @@ export function DrawSlip({ pot, name, onDraw, onClose }: DrawSlipProps) {
   const [volumeMl, setVolumeMl] = useState(0);
   const [massMg, setMassMg] = useState(0);
   const [container, setContainer] = useState("");
+  const { isTaking, taking } = useTaking();
   const isStock = pot.use === "stock";
   const isReady = (isStock ? volumeMl : massMg) > 0;
   const submit = (): void => {
-    if (!isReady) return;
-    onDraw(isStock ? { volume_ml: volumeMl } : { mass_mg: massMg }, container.trim());
-    onClose();
+    if (isReady) taking(onDraw(isStock ? { volume_ml: volumeMl } : { mass_mg: massMg }, container.trim()), onClose);
   };
 
   return (
@@ -34,7 +35,7 @@ export function DrawSlip({ pot, name, onDraw, onClose }: DrawSlipProps) {
       onSubmit={submit}
       actions={
         <>
-          <Button type="submit" variant="contained" disabled={!isReady}>
+          <Button type="submit" variant="contained" disabled={!isReady || isTaking}>
             Into the container
           </Button>
           <Button onClick={onClose}>Cancel</Button>

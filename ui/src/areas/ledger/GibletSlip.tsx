@@ -5,6 +5,7 @@ import { v7 as uuid } from "uuid";
 import type { PutAway, UntimedLotFact } from "../../api/types";
 import { MassField } from "../../parts/MassField";
 import { Slip } from "../../parts/Slip";
+import { useTaking } from "../../parts/useTaking";
 import { Toggle } from "../../parts/Toggle";
 import { PlaceChoice } from "./PlaceChoice";
 import { placed } from "./putAway";
@@ -12,7 +13,8 @@ import type { Place } from "./places";
 
 interface GibletSlipProps {
   tables: PutAway;
-  onTake: (words: string, facts: UntimedLotFact[]) => void;
+  /** False where this device cannot keep it. */
+  onTake: (words: string, facts: UntimedLotFact[]) => Promise<boolean>;
   onClose: () => void;
 }
 
@@ -22,6 +24,7 @@ export function GibletSlip({ tables, onTake, onClose }: GibletSlipProps) {
   const [massMg, setMassMg] = useState<number | null>(null);
   const [place, setPlace] = useState<Place>("cold");
   const [text, setText] = useState("");
+  const { isTaking, taking } = useTaking();
   const giblet = tables.giblets.find((it) => it.product === product);
   if (giblet === undefined) return null;
   const submit = (): void => {
@@ -37,8 +40,7 @@ export function GibletSlip({ tables, onTake, onClose }: GibletSlipProps) {
       mass_mg: massMg,
       made: tables.held_on,
     };
-    onTake(`${giblet.title} put away`, [made, ...placed(lot, massMg, { place, text }, tables.date)]);
-    onClose();
+    taking(onTake(`${giblet.title} put away`, [made, ...placed(lot, massMg, { place, text }, tables.date)]), onClose);
   };
 
   return (
@@ -49,7 +51,7 @@ export function GibletSlip({ tables, onTake, onClose }: GibletSlipProps) {
       onSubmit={submit}
       actions={
         <>
-          <Button type="submit" variant="contained" disabled={massMg === null || massMg === 0}>
+          <Button type="submit" variant="contained" disabled={massMg === null || massMg === 0 || isTaking}>
             Put away
           </Button>
           <Button onClick={onClose}>Cancel</Button>

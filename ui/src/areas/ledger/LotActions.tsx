@@ -33,7 +33,7 @@ export function LotActions({ lot, lots }: { lot: Lot; lots: TakeLots }) {
           lot={lot}
           onClose={close}
           onDivide={(massMg, container) =>
-            void lots.take(`${lot.title}: ${mass.full(massMg)} into ${container || "another container"}`, [
+            lots.take(`${lot.title}: ${mass.full(massMg)} into ${container || "another container"}`, [
               { kind: "divide", lot: lot.id, mass_mg: massMg, ...(container !== "" && { container }) },
             ])
           }
@@ -44,7 +44,7 @@ export function LotActions({ lot, lots }: { lot: Lot; lots: TakeLots }) {
           lot={lot}
           onClose={close}
           onWeigh={(massMg) =>
-            void lots.take(`${lot.title}: the container weighs ${mass.full(massMg)}`, [{ kind: "weigh", lot: lot.id, mass_mg: massMg }])
+            lots.take(`${lot.title}: the container weighs ${mass.full(massMg)}`, [{ kind: "weigh", lot: lot.id, mass_mg: massMg }])
           }
         />
       )}
@@ -52,7 +52,7 @@ export function LotActions({ lot, lots }: { lot: Lot; lots: TakeLots }) {
         <RawSlip
           onClose={close}
           onRecord={(treatment, text) =>
-            void lots.take(`${lot.title}: recorded for raw service`, [{ kind: "raw", lot: lot.id, treatment, text }])
+            lots.take(`${lot.title}: recorded for raw service`, [{ kind: "raw", lot: lot.id, treatment, text }])
           }
         />
       )}

@@ -7,21 +7,21 @@ import { useMassWords } from "../../parts/mass";
 import { MassField } from "../../parts/MassField";
 import { Pick } from "../../parts/Pick";
 import { Slip } from "../../parts/Slip";
+import { useTaking } from "../../parts/useTaking";
 
 interface AskProps {
   title: string;
-  /** What is done when all is said; null while something lacks. */
-  onDone: (() => void) | null;
+  /** Takes it down when all is said, false where this device cannot keep it; null while something lacks. */
+  onDone: (() => Promise<boolean>) | null;
   done: string;
   onClose: () => void;
   children: ReactNode;
 }
 
 function Ask({ title, onDone, done, onClose, children }: AskProps) {
+  const { isTaking, taking } = useTaking();
   const submit = (): void => {
-    if (onDone === null) return;
-    onDone();
-    onClose();
+    if (onDone !== null) taking(onDone(), onClose);
   };
 
   return (
@@ -31,7 +31,7 @@ function Ask({ title, onDone, done, onClose, children }: AskProps) {
       onSubmit={submit}
       actions={
         <>
-          <Button type="submit" variant="contained" disabled={onDone === null}>
+          <Button type="submit" variant="contained" disabled={onDone === null || isTaking}>
             {done}
           </Button>
           <Button onClick={onClose}>Cancel</Button>
@@ -45,7 +45,7 @@ function Ask({ title, onDone, done, onClose, children }: AskProps) {
 
 interface DivideSlipProps {
   lot: Lot;
-  onDivide: (massMg: number, container: string) => void;
+  onDivide: (massMg: number, container: string) => Promise<boolean>;
   onClose: () => void;
 }
 
@@ -72,7 +72,7 @@ export function DivideSlip({ lot, onDivide, onClose }: DivideSlipProps) {
 
 interface PanSlipProps {
   lot: Lot;
-  onWeigh: (massMg: number) => void;
+  onWeigh: (massMg: number) => Promise<boolean>;
   onClose: () => void;
 }
 
@@ -97,8 +97,13 @@ const treatments: { key: Treatment; title: string }[] = [
   { key: "exempt", title: "Exempt: the supplier’s letter is kept" },
 ];
 
+interface RawSlipProps {
+  onRecord: (treatment: Treatment, text: string) => Promise<boolean>;
+  onClose: () => void;
+}
+
 /** Which treatment makes fish fit to be served raw, and where that is written down. */
-export function RawSlip({ onRecord, onClose }: { onRecord: (treatment: Treatment, text: string) => void; onClose: () => void }) {
+export function RawSlip({ onRecord, onClose }: RawSlipProps) {
   const [treatment, setTreatment] = useState<Treatment>("minus_20_7_days");
   const [text, setText] = useState("");
 

@@ -9,11 +9,13 @@ import { MassField } from "../../parts/MassField";
 import { NumberField } from "../../parts/NumberField";
 import { Pick } from "../../parts/Pick";
 import { Slip } from "../../parts/Slip";
+import { useTaking } from "../../parts/useTaking";
 import { daysAfter } from "../../parts/weeks";
 
 interface NeedSlipProps {
   needs: Needs;
-  onAsk: (words: string, facts: UntimedLotFact[]) => void;
+  /** False where this device cannot keep it. */
+  onAsk: (words: string, facts: UntimedLotFact[]) => Promise<boolean>;
   onClose: () => void;
 }
 
@@ -41,16 +43,19 @@ export function NeedSlip({ needs, onAsk, onClose }: NeedSlipProps) {
   const [on, setOn] = useState(() => daysAfter(needs.date, 1));
   const [to, setTo] = useState<"practical" | "service">("practical");
   const [text, setText] = useState("");
+  const { isTaking, taking } = useTaking();
   const of = needs.products[Number(picked)];
   const amount = way === "pieces" ? { pieces } : massMg === null || massMg === 0 ? null : { mass_mg: massMg };
   const isReady = of !== undefined && amount !== null && on >= needs.date && text.trim() !== "";
   const submit = (): void => {
     if (of === undefined || amount === null || !isReady) return;
     const words = "pieces" in amount ? counted(amount.pieces, "piece") : mass.full(amount.mass_mg);
-    onAsk(`${of.title}, ${words}, for ${text.trim()}`, [
-      { kind: "need", species: of.species, product: of.product, title: of.marked, ...amount, on, to, text: text.trim() },
-    ]);
-    onClose();
+    taking(
+      onAsk(`${of.title}, ${words}, for ${text.trim()}`, [
+        { kind: "need", species: of.species, product: of.product, title: of.marked, ...amount, on, to, text: text.trim() },
+      ]),
+      onClose,
+    );
   };
 
   return (
@@ -61,7 +66,7 @@ export function NeedSlip({ needs, onAsk, onClose }: NeedSlipProps) {
       onSubmit={submit}
       actions={
         <>
-          <Button type="submit" variant="contained" disabled={!isReady}>
+          <Button type="submit" variant="contained" disabled={!isReady || isTaking}>
             Ask for it
           </Button>
           <Button onClick={onClose}>Cancel</Button>

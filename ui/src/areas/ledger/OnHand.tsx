@@ -107,14 +107,12 @@ export function OnHand() {
       <Box sx={{ mt: 2 }}>
         <LabelLinks lots={lots.slice(0, MOST_LABELS)} />
       </Box>
-      {slip === "need" && needs.data !== undefined && (
-        <NeedSlip needs={needs.data} onAsk={(words, facts) => void taking.take(words, facts)} onClose={() => setSlip(null)} />
-      )}
+      {slip === "need" && needs.data !== undefined && <NeedSlip needs={needs.data} onAsk={taking.take} onClose={() => setSlip(null)} />}
       {slip === "covers" && (
         <CoversSlip
           lots={lots.filter((it) => it.use === null && !it.is_off)}
           mayRecord={mayRecord}
-          onTake={(words, facts) => void taking.take(words, facts)}
+          onTake={taking.take}
           onClose={() => setSlip(null)}
         />
       )}

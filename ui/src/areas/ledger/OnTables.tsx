@@ -92,9 +92,7 @@ export function OnTables({ tables, lots }: { tables: PutAway; lots: TakeLots }) 
           </Box>
         </Section>
       )}
-      {weighsGiblets && (
-        <GibletSlip tables={tables} onTake={(words, facts) => void lots.take(words, facts)} onClose={() => setWeighsGiblets(false)} />
-      )}
+      {weighsGiblets && <GibletSlip tables={tables} onTake={lots.take} onClose={() => setWeighsGiblets(false)} />}
     </Box>
   );
 }

@@ -74,7 +74,7 @@ export function PotCard({ pot, today, hasProbe, mayRecord, lots }: PotCardProps)
           name={name}
           onClose={() => setDraws(false)}
           onDraw={(drawn, container) =>
-            void lots.take(`${name} into ${container === "" ? "a container" : container}`, [
+            lots.take(`${name} into ${container === "" ? "a container" : container}`, [
               { kind: "draw", pot: pot.id, made: today, ...drawn, ...(container !== "" && { container }) },
             ])
           }

@@ -5,6 +5,7 @@ import type { Lot } from "../../api/types";
 import { useMassWords } from "../../parts/mass";
 import { MassField } from "../../parts/MassField";
 import { Section } from "../../parts/Section";
+import { useTaking } from "../../parts/useTaking";
 import { isOver } from "./daysLeft";
 import { PlaceChoice } from "./PlaceChoice";
 import { goesTo, type Place } from "./places";
@@ -18,11 +19,13 @@ export function TakeOut({ lot, lots }: { lot: Lot; lots: TakeLots }) {
   const [massMg, setMassMg] = useState<number | null>(lot.on_hand_mg);
   const [place, setPlace] = useState<Place>(over ? "waste" : "service");
   const [text, setText] = useState(lot.is_barred ? "Cooled too slowly" : over ? "Spoilt" : "");
+  const { isTaking, taking } = useTaking();
   const isTooMuch = massMg !== null && massMg > lot.on_hand_mg;
   const isReady = massMg !== null && massMg > 0 && !isTooMuch;
   const submit = (): void => {
     if (!isReady || place === "cold" || place === "freezer") return;
-    void lots.take(`${lot.title}: ${mass.full(massMg)} ${goesTo[place]}`, placed(lot.id, massMg, { place, text }, lot.made_on));
+    const words = `${lot.title}: ${mass.full(massMg)} ${goesTo[place]}`;
+    taking(lots.take(words, placed(lot.id, massMg, { place, text }, lot.made_on)), () => {});
   };
 
   return (
@@ -46,7 +49,7 @@ export function TakeOut({ lot, lots }: { lot: Lot; lots: TakeLots }) {
           keeps={[]}
           onChoose={(to, said) => (setPlace(to), setText(said))}
         />
-        <Button type="submit" variant="contained" disabled={!isReady}>
+        <Button type="submit" variant="contained" disabled={!isReady || isTaking}>
           Take out
         </Button>
       </Box>

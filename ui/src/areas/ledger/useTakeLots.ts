@@ -17,9 +17,12 @@ export function useTakeLots() {
 
   return {
     last,
-    take: async (words: string, facts: UntimedLotFact[]): Promise<void> => {
+    /** False where this device cannot keep it. */
+    take: async (words: string, facts: UntimedLotFact[]): Promise<boolean> => {
       const taken = await queue.takeLots(words, facts);
       if (taken !== null) setLast({ words, facts: taken });
+
+      return taken !== null;
     },
     /** The last first: what was made is taken back once nothing is taken out of it any more. */
     undo: async (): Promise<void> => {

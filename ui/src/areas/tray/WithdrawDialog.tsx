@@ -1,8 +1,9 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState, useTransition } from "react";
+import { useState } from "react";
 import { Field } from "../../parts/Field";
 import { Slip } from "../../parts/Slip";
+import { useTaking } from "../../parts/useTaking";
 
 interface WithdrawDialogProps {
   what: string;
@@ -15,13 +16,10 @@ interface WithdrawDialogProps {
 export function WithdrawDialog({ what, onClose, onWithdraw }: WithdrawDialogProps) {
   const [reason, setReason] = useState("");
   const [isTried, setIsTried] = useState(false);
-  const [isWriting, startWriting] = useTransition();
+  const { isTaking, taking } = useTaking();
   const submit = (): void => {
     setIsTried(true);
-    if (reason.trim() === "") return;
-    startWriting(async () => {
-      if (await onWithdraw(reason.trim())) onClose();
-    });
+    if (reason.trim() !== "") taking(onWithdraw(reason.trim()), onClose);
   };
 
   return (
@@ -32,7 +30,7 @@ export function WithdrawDialog({ what, onClose, onWithdraw }: WithdrawDialogProp
       actions={
         <>
           <Button onClick={onClose}>Keep it</Button>
-          <Button type="submit" variant="contained" disabled={isWriting}>
+          <Button type="submit" variant="contained" disabled={isTaking}>
             Withdraw
           </Button>
         </>
