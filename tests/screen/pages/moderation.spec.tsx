@@ -16,7 +16,7 @@ import type {
 } from "../../../ui/src/api/types";
 import { store } from "../../../ui/src/offline/store";
 import { ID } from "../support/addresses";
-import { away, like, marit, open, press, refused, school, type } from "../support/kitchen";
+import { away, like, marit, open, press, refused, school, tableRows, type } from "../support/kitchen";
 import { OTHER } from "../support/people";
 import { areTaken } from "../support/room";
 
@@ -312,21 +312,15 @@ const agreement: Agreement = {
   ],
   totals: null,
 };
-const rowsOf = (label: string): string[] =>
-  within(within(screen.getByRole("group", { name: label })).getByRole("table"))
-    .getAllByRole("row")
-    .slice(1)
-    .map((it) => [...it.children].map((cell) => cell.textContent).join(" | "));
-
 test("between assessors: who is stricter, how pairs lie, and what few trays cannot say", async () => {
   await open("/agreement", school({ "GET /agreement": agreement }));
   await screen.findByText(/14 trays marked twice; fewer than two of them by both in every criterion/);
-  expect(rowsOf("Each assessor against the others")).toEqual([
+  expect(tableRows("Each assessor against the others")).toEqual([
     "Marit Oyelaran | 12 | 1.5 points less on average",
     "Teodor Vance | 12 | the same on average",
     "Ilse Brandt | 2 | nothing is said on fewer than 10 trays",
   ]);
-  expect(rowsOf("Pairs of assessors")).toEqual([
+  expect(tableRows("Pairs of assessors")).toEqual([
     "Marit Oyelaran, Teodor Vance | 40 | 75 % | −0.13 | 0.61 | 12 | +1.5 | −3.0 to +6.0",
     "Marit Oyelaran, Ilse Brandt | 2 | – | – | – | 1 | – | –",
   ]);

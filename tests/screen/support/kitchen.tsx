@@ -2,7 +2,7 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import { QueryClientProvider, type QueryClient } from "@tanstack/react-query";
 import { ThemeProvider } from "@mui/material/styles";
-import { act, fireEvent, render, screen } from "@testing-library/react";
+import { act, fireEvent, render, screen, within } from "@testing-library/react";
 import type { UserEvent } from "@testing-library/user-event";
 import { createMemoryRouter, RouterProvider } from "react-router";
 import { makeQueryClient } from "../../../ui/src/app/queryClient";
@@ -136,3 +136,10 @@ export async function type(label: string, text: string): Promise<void> {
 /** Nothing is on its way any more, and the page stands. */
 export const isSettled = (): boolean =>
   !document.body.textContent.includes("Fetching") && (document.querySelector("main")?.childElementCount ?? 0) > 0;
+
+/** The rows of a table below its head, their cells side by side. */
+export const tableRows = (label: string): string[] =>
+  within(within(screen.getByRole("group", { name: label })).getByRole("table"))
+    .getAllByRole("row")
+    .slice(1)
+    .map((row) => [...row.children].map((cell) => cell.textContent).join(" | "));
