@@ -45,7 +45,19 @@ export const away = (): never => {
 };
 
 /** An answer in the form of the API description, with what a test is about. */
-export const like = <Answer,>(operation: string, said: Partial<Answer>): Answer => ({ ...(anAnswer(operation, 1) as Answer), ...said });
+export const like = <Answer,>(operation: string, said: Partial<Answer>): Answer => {
+  mustExist(operation);
+
+  return { ...(anAnswer(operation, 1) as Answer), ...said };
+};
+
+/** An answer to what nobody can ask would never be given, and a test might pass all the same. */
+function mustExist(...operations: string[]): void {
+  for (const it of operations) {
+    const [method = "", path = ""] = it.split(" ");
+    if (operationOf(method, path) !== it) throw new Error(`the API says ${operationOf(method, path)}, and not ${it}`);
+  }
+}
 
 function play(answering: Answering): Asked[] {
   const asked: Asked[] = [];
@@ -86,9 +98,10 @@ export const marit: Schemas["UserView"] = {
 };
 
 /** A server with these answers, by operation; what is not among them is made up by the API description. */
-export const school =
-  (answers: Record<string, unknown>, who: Partial<Schemas["UserView"]> = {}): Answering =>
-  (asked) => {
+export function school(answers: Record<string, unknown>, who: Partial<Schemas["UserView"]> = {}): Answering {
+  mustExist(...Object.keys(answers));
+
+  return (asked) => {
     const { operation } = asked;
     if (operation in answers)
       return typeof answers[operation] === "function" ? (answers[operation] as Answering)(asked) : answers[operation];
@@ -96,10 +109,13 @@ export const school =
 
     return anAnswer(operation, 1) ?? nothing();
   };
+}
 
 interface Opened {
   asked: Asked[];
   queries: QueryClient;
+  /** Closes it, as a page that is left for good. */
+  unmount: () => void;
 }
 
 // Apart from the document: what nobody sees need not be worked out for every element that is looked for.
@@ -110,8 +126,9 @@ export async function open(address: string, answering: Answering): Promise<Opene
   const asked = play(answering);
   const router = createMemoryRouter(pages, { initialEntries: [address] });
   const queries = makeQueryClient();
+  let unmount = (): void => {};
   await act(async () => {
-    render(
+    ({ unmount } = render(
       <CacheProvider value={styles}>
         <ThemeProvider theme={theme} defaultMode="light">
           <QueryClientProvider client={queries}>
@@ -119,10 +136,10 @@ export async function open(address: string, answering: Answering): Promise<Opene
           </QueryClientProvider>
         </ThemeProvider>
       </CacheProvider>,
-    );
+    ));
   });
 
-  return { asked, queries };
+  return { asked, queries, unmount };
 }
 
 export const press = async (user: UserEvent, name: string | RegExp): Promise<void> =>

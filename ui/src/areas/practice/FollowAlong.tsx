@@ -48,9 +48,13 @@ function Steps({ practice: { id, title, steps, cautions, map, standard_ms: stand
   const timed = useTimedSteps(id, address.get("tray"));
   const { takePractice } = useCaptureQueue();
   useAwake();
+  const isDone = useRef(false);
   const go = (by: number): void => {
+    // The last step stays in sight until the next page has come; a second tap on it is none.
+    if (isDone.current) return;
     if (by > 0) timed?.passed(at, at + by >= steps.length);
     if (at + by >= steps.length) {
+      isDone.current = true;
       void takePractice(id, { kind: "followed" });
       void navigate(timed === null ? `/practice/${id}` : `/practice/${id}/tray/${timed.tray}`);
     } else setAt(at < 0 && by > 0 ? first : Math.max(-1, at + by));

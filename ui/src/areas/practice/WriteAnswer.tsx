@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { WrittenQuestion } from "../../api/types";
 import { useHandIn } from "../../api/useWritten";
 import { useWrittenDraft, type WrittenDraft } from "../../offline/useWrittenDraft";
@@ -55,6 +55,13 @@ interface DeskProps {
 function Desk({ attempt, question: { criterion, answer }, draft, first }: DeskProps) {
   const hand = useHandIn(attempt);
   const [text, setText] = useState(first);
+  const written = useRef(first);
+  const handIn = (): void =>
+    hand.mutate(
+      { criterion, text: text.trim() },
+      // What was written on while it was under way stays on the device.
+      { onSuccess: () => written.current === text && draft.drop() },
+    );
   const isChanged = text.trim() !== (answer ?? "");
 
   return (
@@ -69,15 +76,12 @@ function Desk({ attempt, question: { criterion, answer }, draft, first }: DeskPr
         hint={`${text.length} of ${LONGEST} letters. What you write stays on this device until you hand it in.`}
         onChange={({ target }) => {
           setText(target.value);
+          written.current = target.value;
           draft.keep(target.value);
         }}
       />
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 2, mt: 1 }}>
-        <Button
-          variant="contained"
-          disabled={!isChanged || text.trim() === "" || hand.isPending}
-          onClick={() => hand.mutate({ criterion, text: text.trim() }, { onSuccess: draft.drop })}
-        >
+        <Button variant="contained" disabled={!isChanged || text.trim() === "" || hand.isPending} onClick={handIn}>
           {answer === null ? "Hand it in" : "Hand it in again"}
         </Button>
         <Typography role="status" variant="body2">
