@@ -35,8 +35,13 @@ export function useStudents({ search, group, hasLeft, page }: StudentFilter) {
   });
 }
 
+/** Looks up everybody in a group, when it is asked; of two groups asked for in quick succession both are found. */
+export function useStudentsOf(onFound: (students: components["schemas"]["StudentView"][]) => void) {
+  return useMutation({ mutationFn: studentsOf, onSuccess: onFound });
+}
+
 /** Everybody in a group, by name, however many pages that takes. */
-export async function studentsOf(group: string): Promise<components["schemas"]["StudentView"][]> {
+async function studentsOf(group: string): Promise<components["schemas"]["StudentView"][]> {
   const found: components["schemas"]["StudentView"][] = [];
   for (let page = 1; ; page++) {
     const { students, count } = await answer(api.GET("/students", { params: { query: { group, page, left: "no" } } }));

@@ -24,7 +24,7 @@ export function HourSection({ document, brief, onChange }: BriefPart) {
   const number = (key: "benches" | "scales" | "waves", value: number): void =>
     onChange((before) => ({ ...before, [key]: Math.max(1, Math.round(value)) }));
   const minutes = (key: "gap_s" | "mise_s" | "clean_s" | "wait_s", value: number): void =>
-    onChange((before) => ({ ...before, [key]: Math.round(value * MINUTE) }));
+    onChange((before) => ({ ...before, [key]: Math.max(0, Math.round(value * MINUTE)) }));
 
   return (
     <Section title="When and where">

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { useState } from "react";
 import type { Brief, BriefDocument } from "../../api/types";
 import type { BriefKeeping } from "../../api/useBriefs";
 import { Field } from "../../parts/Field";
@@ -83,7 +84,9 @@ interface OrderFieldsProps {
 function OrderFields({ order, list, currency, onPut, perPan, onPerPan }: OrderFieldsProps) {
   const mass = useMassWords();
   const { dayOf, timeOfDay } = useTimeWords();
-  const per = order.price?.per ?? "kg";
+  // For what a price will be, before one is written.
+  const [perUnpriced, setPerUnpriced] = useState<"kg" | "each">("kg");
+  const per = order.price?.per ?? perUnpriced;
   const bought = list?.order ?? null;
   const title = list?.title ?? "No standard yet";
 
@@ -139,7 +142,10 @@ function OrderFields({ order, list, currency, onPut, perPan, onPerPan }: OrderFi
             { key: "kg", title: "kilogram" },
             { key: "each", title: "carcass" },
           ]}
-          onPick={(key) => onPut({ price: { per: key, minor: order.price?.minor ?? 0 } })}
+          onPick={(key) => {
+            setPerUnpriced(key);
+            if (order.price !== null) onPut({ price: { ...order.price, per: key } });
+          }}
         />
         <Toggle isOn={order.is_frozen} onToggle={() => onPut({ is_frozen: !order.is_frozen })}>
           {order.is_frozen ? "frozen" : "fresh"}

@@ -4,10 +4,11 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { Brief, BriefDocument } from "../../api/types";
 import { useMissedTries, type BriefKeeping } from "../../api/useBriefs";
-import { studentsOf, useRoster, useStudents } from "../../api/useRoster";
+import { useRoster, useStudents, useStudentsOf } from "../../api/useRoster";
 import { Field } from "../../parts/Field";
 import { counted, day } from "../../parts/format";
 import { Pick } from "../../parts/Pick";
+import { saidOf } from "../../parts/problems";
 import { Assessors } from "./Assessors";
 import { Section } from "../../parts/Section";
 
@@ -35,6 +36,7 @@ export function WhoSection({ document, brief, onChange }: BriefPart) {
       return { ...before, lists: before.lists.map((it, index) => (index === list ? { ...it, students: [...it.students, ...fresh] } : it)) };
     });
 
+  const wholeGroup = useStudentsOf((found) => add(found.map((it) => it.id)));
   const resit = (student: string, isResit: boolean): void =>
     onChange((before) => ({
       ...before,
@@ -74,11 +76,16 @@ export function WhoSection({ document, brief, onChange }: BriefPart) {
             })),
           ]}
           onPick={(group) => {
-            if (group !== "") void studentsOf(group).then((found) => add(found.map((it) => it.id)));
+            if (group !== "") wholeGroup.mutate(group);
           }}
         />
         <AddStudent onAdd={(student) => add([student])} />
       </Box>
+      {wholeGroup.error !== null && (
+        <Typography role="alert" sx={{ color: "error.main", mt: 0.5 }}>
+          The group was not added. {saidOf(wholeGroup.error)}
+        </Typography>
+      )}
       <Missed
         taken={document.lists.flatMap((it) => it.students)}
         onAdd={(student, isResit) => {

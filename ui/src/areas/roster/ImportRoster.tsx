@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useRef, useState } from "react";
 import { Link } from "react-router";
 import type { RosterPlan } from "../../api/types";
+import { Problem } from "../../api/problem";
 import { useImportRoster, usePlanRoster, type RosterSent } from "../../api/useRoster";
 import { Rail } from "../../app/Rail";
 import { Field } from "../../parts/Field";
@@ -157,7 +158,9 @@ export function ImportRoster() {
           </Box>
           {bring.error !== null && (
             <Typography role="alert" sx={{ color: "error.main" }}>
-              {saidOf(bring.error)} Nothing was written.
+              {saidOf(bring.error)}
+              {/* Where no answer came it may have been. */}
+              {bring.error instanceof Problem && " Nothing was written."}
             </Typography>
           )}
         </>
