@@ -3,7 +3,7 @@ import { userEvent } from "@testing-library/user-event";
 import { afterEach, expect, test, vi } from "vitest";
 import type { Floor } from "../../../ui/src/api/types";
 import { store } from "../../../ui/src/offline/store";
-import { away, open, press, school, type } from "../support/kitchen";
+import { away, open, press, refused, school, type, type Asked } from "../support/kitchen";
 import { areTaken, room, station, taken } from "../support/room";
 
 /** What hands do at the Floor, with no server: what is tapped is what is taken down, all of it and once. */
@@ -15,16 +15,20 @@ afterEach(async () => {
   await store.waiting.clear();
 });
 
-async function openFloor(floor: Floor): Promise<void> {
-  await open(
+async function openFloor(floor: Floor, answers: Record<string, unknown> = {}): Promise<Asked[]> {
+  const { asked } = await open(
     `/floor/${floor.assessment}`,
     school({
       "GET /assessments/{assessment}/floor": floor,
+      // What is made up would set the clock as well.
+      "GET /assessments/{assessment}/captures": away,
       "POST /attempts/{attempt}/captures": away,
-      "GET /assessments/{assessment}/cursor": away,
+      ...answers,
     }),
   );
   await screen.findByRole("group", { name: "Stations" });
+
+  return asked;
 }
 
 const tab = (name: string): Promise<void> =>
@@ -149,4 +153,101 @@ test("defects that are tapped in quick succession before and after the carcass i
   fireEvent.click(screen.getByRole("button", { name: "Skin torn" }));
   fireEvent.click(screen.getByRole("button", { name: "Bone broken" }));
   await waitFor(async () => expect((await taken()).at(-1)).toEqual({ kind: "received", mass_mg: 1_850_000, defects: [], tag: "K-11" }));
+});
+
+test("the room is arranged by tapping: a station, then its place, its wave and the gap; what is refused stays as it was arranged", async () => {
+  let isOld = true;
+  const floor = room([station(1), station(2, { wave: 4 }), station(3)], { arrangement: "a1" });
+  const asked = await openFloor(floor, {
+    "PUT /assessments/{assessment}/room": () => (isOld ? refused(412, "out-of-date", "Ilse Brandt arranged it meanwhile.") : floor),
+  });
+  await tab("Arrange");
+  await press(user, "Station 1, row 1");
+  await screen.findByText("Station 1: choose the place where it stands.");
+  await user.click(screen.getAllByRole("button", { name: "Free, row 2" })[0] as HTMLElement);
+  await press(user, "Station 2 wave 4, row 1");
+  expect(screen.getByRole("button", { name: "Station 2 in wave 4" }).getAttribute("aria-pressed")).toBe("true");
+  await press(user, "Station 2 in wave 2");
+  await press(user, "Station 2 wave 2, row 1");
+  await type("Between waves, min", "7,5");
+  await press(user, "Keep it so");
+  await screen.findByText("Ilse Brandt arranged it meanwhile.");
+  await screen.findByRole("button", { name: "Station 1, row 2" });
+  isOld = false;
+  await press(user, "Keep it so");
+  await screen.findByRole("group", { name: "Stations" });
+  const sent = asked.filter(({ operation }) => operation === "PUT /assessments/{assessment}/room");
+  expect(sent.map((it) => it.on)).toEqual(['"a1"', '"a1"']);
+  expect(sent.at(-1)?.body).toEqual({ rows: [[2, 3], [1]], waves: { "2": 2 }, wave_gap_ms: 450_000 });
+});
+
+test("clocks start by waves where a carcass is there and the mise is looked at; the next wave says when it is due", async () => {
+  const now = Date.now();
+  await openFloor(
+    room(
+      [
+        station(1, { started_ms: now, running_since_ms: now, stage: "running", received_mg: 1_800_000 }),
+        station(2, { wave: 2, received_mg: 1_900_000 }),
+        station(3, { wave: 2, received_mg: 1_900_000, gate: { looked: false, open: ["board"] } }),
+        station(4, { wave: 2 }),
+      ],
+      { wave_gap_ms: 480_000 },
+    ),
+  );
+  expect(screen.getByRole("button", { name: "Start wave 1 (0)" })).toHaveProperty("disabled", true);
+  await press(user, /^Start wave 2 \(1\)in [78]:\d\d$/);
+  await areTaken([{ kind: "clock", event: "start" }]);
+  await screen.findByText("Clock started, 1 station");
+  await press(user, "Undo");
+  await waitFor(async () => expect((await taken()).at(-1)).toEqual(expect.objectContaining({ kind: "void", reason: "Undone at once" })));
+});
+
+test("a clock does not start where nobody looked: all in order is one tap, and to start all the same needs its reason", async () => {
+  await openFloor(
+    room([
+      station(1, { received_mg: 1_800_000, gate: { looked: true, open: ["board"] }, mise_open: ["board", "towel"], mise_looked: true }),
+    ]),
+  );
+  await pick(1);
+  await press(user, "Start");
+  const slip = within(await screen.findByRole("dialog", { name: "Not safe to start" }));
+  expect(slip.getAllByRole("listitem").map((it) => it.textContent)).toEqual(["Board on a damp cloth"]);
+  expect(slip.getByRole("button", { name: "Start anyway" })).toHaveProperty("disabled", true);
+  await type("Or start all the same, because", " Cloth is on its way ");
+  fireEvent.submit(slip.getByLabelText("Or start all the same, because").closest("form") as HTMLFormElement);
+  await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+  await areTaken([{ kind: "clock", event: "start", reason: "Cloth is on its way" }]);
+});
+
+test("put right at the gate, what else was open stays open", async () => {
+  await openFloor(
+    room([
+      station(1, { received_mg: 1_800_000, gate: { looked: true, open: ["board"] }, mise_open: ["board", "towel"], mise_looked: true }),
+    ]),
+  );
+  await pick(1);
+  await press(user, "Start");
+  await press(user, "Put right: start the clock");
+  await areTaken([
+    { kind: "mise", open: ["towel"] },
+    { kind: "clock", event: "start" },
+  ]);
+});
+
+test("carcasses out of the refrigerator are told before the limit of the school, and past it", async () => {
+  const out = (minutes: number, since: number | null = null): object => ({ cold_ms: minutes * 60_000, cold_since_ms: since });
+  await openFloor(room([station(1, out(10)), station(2, out(50, Date.now()))]));
+  await tab("Receiving");
+  const chain = within(await screen.findByRole("group", { name: "Cold chain" }));
+  expect(chain.getByRole("alert").textContent).toMatch(/^Out for 50:\d\d: the limit of 60:00 is near\.$/);
+  await user.click(chain.getByRole("button", { name: "Back in (1)" }));
+  await areTaken([{ kind: "chill", event: "in" }]);
+  await chain.findByRole("button", { name: "Back in (0)" });
+});
+
+test("a carcass past the limit of the school is on record, and local codes decide", async () => {
+  await openFloor(room([station(1, { cold_ms: 3_700_000 })]));
+  await tab("Receiving");
+  const chain = within(await screen.findByRole("group", { name: "Cold chain" }));
+  expect(chain.getByRole("alert").textContent).toMatch(/past the limit of 60:00\. It is on record; local codes decide/);
 });

@@ -35,7 +35,7 @@ Object.defineProperty(globalThis.navigator, "locks", {
   configurable: true,
   value: { request: (_: string, run: () => Promise<void>) => run() },
 });
-Object.assign(Element.prototype, { scrollIntoView: vi.fn() });
+Object.assign(Element.prototype, { scrollIntoView: vi.fn(), setPointerCapture: vi.fn(), releasePointerCapture: vi.fn() });
 window.scrollTo = vi.fn() as typeof window.scrollTo;
 document.cookie = "XSRF-TOKEN=token";
 

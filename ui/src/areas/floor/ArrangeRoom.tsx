@@ -11,6 +11,7 @@ import { useDrag } from "../../parts/useDrag";
 import { arranged, type Spot } from "./arranged";
 
 const MINUTE = 60_000;
+const USUAL_WAVES = 3;
 
 const nameOf = ({ row, column }: Spot): string => `${row}/${column}`;
 
@@ -103,7 +104,7 @@ export function ArrangeRoom({ floor, onDone }: { floor: Floor; onDone: () => voi
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "end" }}>
         {inHand !== null &&
-          [1, 2, 3].map((wave) => (
+          Array.from({ length: Math.max(USUAL_WAVES, ...waves.values()) }, (_, index) => index + 1).map((wave) => (
             <Button key={wave} aria-pressed={waves.get(inHand) === wave} onClick={() => setWaves(new Map(waves).set(inHand, wave))}>
               Station {inHand} in wave {wave}
             </Button>
