@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { beforeEach, expect, test } from "vitest";
-import type { Called, PracticeOf, QuizQuestion, WrittenAnswers } from "../../../ui/src/api/types";
+import type { Called, PracticeOf, PracticeTray, QuizQuestion, WrittenAnswers } from "../../../ui/src/api/types";
 import { store } from "../../../ui/src/offline/store";
 import { ID } from "../support/addresses";
 import { away, like, open, press, refused, school, type, type Asked } from "../support/kitchen";
@@ -127,6 +127,46 @@ test("a card is followed from its cautions on, forth and back; tapped twice at i
   fireEvent.click(done);
   fireEvent.click(done);
   await waitFor(async () => expect(await facts()).toEqual([{ kind: "followed" }]));
+});
+
+test("a tray that is begun where the server does not answer stays in sight, however long it does not", async () => {
+  const NO_TRAY = "00000000-0000-7000-8000-000000000000";
+  const empty = like<PracticeTray>("GET /practice/{standard}/trays/{tray}", { standard_id: ID });
+  const { asked } = await open(
+    `/practice/${ID}`,
+    school(
+      {
+        "GET /practice/{standard}": card,
+        "GET /practice/{standard}/due": [],
+        "GET /practice/{standard}/trays/{tray}": ({ path }: Asked) => (path.endsWith(NO_TRAY) ? empty : away()),
+        "POST /practice/{standard}/trays/{tray}/captures": away,
+      },
+      student,
+    ),
+  );
+  const trays = (): string[] => asked.flatMap((it) => (it.operation === "GET /practice/{standard}/trays/{tray}" ? [it.path] : []));
+  await waitFor(() => expect(trays()).toHaveLength(1));
+  await user.click(await screen.findByRole("link", { name: "Log a practice tray" }));
+  await screen.findByRole("heading", { level: 1, name: "Practice tray" });
+  // Three times, and then it is given up.
+  await waitFor(() => expect(trays()).toHaveLength(4));
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  screen.getByRole("heading", { level: 1, name: "Practice tray" });
+  expect(screen.queryByText("The server does not answer")).toBeNull();
+});
+
+test("a tray that is not one's own is refused, and no empty one shown for it", async () => {
+  await open(
+    `/practice/${ID}/tray/${ID}`,
+    school(
+      {
+        "GET /practice/{standard}": card,
+        "GET /practice/{standard}/trays/{tray}": () => refused(404, "not-found", "There is no such tray of yours."),
+      },
+      student,
+    ),
+  );
+  await screen.findByText("There is no such tray of yours.");
 });
 
 const called = (said: Partial<Called> = {}): Called => ({

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { askAgain } from "./askAgain";
 import { answer, api } from "./client";
-import type { PracticeTray } from "./types";
+import { Problem } from "./problem";
 
 const FRESH_FOR_MS = 60_000;
 
@@ -66,15 +66,13 @@ const emptyTrayQuery = (standard: string) => ({
   queryFn: () => trayAnswer(standard, NO_TRAY),
 });
 
-/** How does my practice tray stand? One that nothing was taken down of yet is empty, without a network too. */
+/** How does my practice tray stand? One that the server cannot be asked about is shown as an empty one, on which lies what waits on this device. */
 export function usePracticeTray(standard: string, tray: string) {
-  const queries = useQueryClient();
+  const empty = useQuery({ ...emptyTrayQuery(standard), enabled: false }).data;
+  const { data, error, refetch } = useQuery({ queryKey: practiceTrayKey(tray), queryFn: () => trayAnswer(standard, tray) });
+  const isRefused = error instanceof Problem && error.isFinal;
 
-  return useQuery({
-    queryKey: practiceTrayKey(tray),
-    queryFn: () => trayAnswer(standard, tray),
-    placeholderData: () => queries.getQueryData<PracticeTray>(emptyTrayQuery(standard).queryKey),
-  });
+  return { tray: data ?? (isRefused ? undefined : empty), problem: error, refetch };
 }
 
 /** Makes a practice tray of one's own the reference of a standard; null takes it back. */

@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useRef } from "react";
+import { useLayoutEffect, useRef } from "react";
 import { useNavigation } from "react-router";
 import { hasLetterKeys } from "./useLetterKeys";
 
@@ -19,11 +19,11 @@ export function useKeys(onKey: (key: string, event: KeyboardEvent) => boolean): 
   const latest = useRef(onKey);
   // Who opened a tray and presses "w" means that tray, not what the page that is still shown would do.
   const isLeaving = useNavigation().state !== "idle";
-  // With the picture and not after it: a key means what is shown when it is pressed.
+  // With the picture and not after it, both: a key is heard as soon as the page is seen, and means what is shown when it is pressed.
   useLayoutEffect(() => {
     latest.current = isLeaving ? () => false : onKey;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent): void => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || writesIn(event.target)) return;
       if ((event.key === "Enter" || event.key === " ") && pressesIn(event.target, event.key)) return;

@@ -26,13 +26,17 @@ import { Splits } from "./Splits";
 export function PracticeTrayPage() {
   const { standard = "", tray: id = "" } = useParams();
   const practice = useFollowAlong(standard);
-  const query = usePracticeTray(standard, id);
+  const asked = usePracticeTray(standard, id);
   const waiting = useWaitingPractice();
   const waitingPhotos = useWaitingPracticePhotos(id);
   const queue = useCaptureQueue();
-  if (query.isPending) return <Loading what="the tray" />;
-  if (query.isLoadingError) return <ProblemNotice problem={query.error} onRetry={() => void query.refetch()} />;
-  const tray = withPractice({ ...query.data, tray: id }, waiting);
+  if (asked.tray === undefined)
+    return asked.problem === null ? (
+      <Loading what="the tray" />
+    ) : (
+      <ProblemNotice problem={asked.problem} onRetry={() => void asked.refetch()} />
+    );
+  const tray = withPractice({ ...asked.tray, tray: id }, waiting);
   // One that was begun by an earlier version of the standard is of that version.
   const take = (...facts: Fact[]): Promise<boolean> => queue.takeOnPracticeTray(tray.standard_id, id, facts);
   const title = practice.data?.title ?? tray.standard.title ?? "";
