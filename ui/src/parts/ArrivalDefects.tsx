@@ -15,7 +15,7 @@ export function ArrivalDefects({ defects, noted, onNote }: ArrivalDefectsProps) 
   const change = useMeant(noted, onNote);
 
   return (
-    <Box role="group" aria-label="Defects on arrival" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, mb: 2 }}>
+    <Box role="group" aria-label="Defects on arrival" sx={{ display: "flex", flexWrap: "wrap", gap: 0.75, mb: 1.5 }}>
       {defects.map(({ id, title = id }) => (
         <Toggle key={id} isOn={noted.includes(id)} onToggle={() => change((now) => toggled(now, id))}>
           {title}
