@@ -36,7 +36,7 @@ test("a chart says where its classes lie, and that nothing stands out", () => {
 
 test("a class beyond the limits is named with its day and its side", () => {
   const said = inWords(chart({ signals: [{ at: 1, rule: "beyond" }] }), classes([70, 48.2, 71]), [], mass);
-  expect(said).toContain("Friday 2 January: 48.2, below what the others would let expect.");
+  expect(said).toContain("Friday 2 January 2026: 48.2, below what the others would let expect.");
   expect(said).not.toContain("Nothing stands out");
 });
 
@@ -45,7 +45,7 @@ test("a row on one side is said with what was written down just before it began"
   const totals = classes([75, 74, 65, 66, 65, 64, 66, 65, 66, 65]);
   const note = (on: string) => ({ id: on, on, text: "Birds from another supplier", by: "Marit Oyelaran" });
   expect(inWords(chart({ signals }), totals, [note("2026-01-03")], mass)).toContain(
-    "Up to Saturday 10 January eight or more in a row lie below the mean: something changed, after “Birds from another supplier”.",
+    "Up to Saturday 10 January 2026 eight or more in a row lie below the mean: something changed, after “Birds from another supplier”.",
   );
   // What was written down on another day has nothing to do with it.
   for (const on of ["2026-01-02", "2026-01-04"])

@@ -97,8 +97,8 @@ test("totals stand beside earlier classes, each with its middle", async () => {
   await openClass({ parts: [{ factor: "wave", difference: { value: "2", trays: 6, others: 6, points: null, stands_out: false } }] });
   await screen.findByText(/^None of them stands out\./);
   expect(tableRows("Totals")).toEqual([
-    "Monday 2 March, this class | 4 | 51.5 | 65.5 | 88.3",
-    "Monday 3 November | 2 | 40.0 | 45.0 | 50.0",
+    "Monday 2 March 2026, this class | 4 | 51.5 | 65.5 | 88.3",
+    "Monday 3 November 2025 | 2 | 40.0 | 45.0 | 50.0",
   ]);
   expect(tableRows("Components")).toEqual(["Technique | 40 | 70 | 90 | –"]);
 });
@@ -334,7 +334,7 @@ const report = like<SchoolReport>("GET /school-report", {
 test("the report of a term: results, marking, safety; days that are none keep the last ones that were", async () => {
   const { asked } = await open("/look-back/report", school({ "GET /school-report": report }));
   await screen.findByText(
-    "Monday 5 January to Sunday 8 March: 4 practicals, 36 trays marked to the end of 24 students; 30 passed (83.3 %).",
+    "Monday 5 January to Sunday 8 March 2026: 4 practicals, 36 trays marked to the end of 24 students; 30 passed (83.3 %).",
   );
   expect(tableRows("Results")).toEqual([
     "Chicken, eight pieces | 3 | 36 | 30 | 66.3 | 70.0 % | 5.0 %",

@@ -75,7 +75,7 @@ test("what a class cost: the delivery against the brief, the butcher's test, and
   const [here, expected, last] = tableRows("The class against its standard and its last time");
   expect(here).toMatch(/^This class \| 74\.1 % \| EUR\s6\.40 \| EUR\s5\.00 \| 1\.25 \| 20\.0 %$/);
   expect(expected).toMatch(/^The standard expects \| 76\.0 % \|.*\| – \| 20\.0 %$/);
-  expect(last).toMatch(/^Last time: Eight pieces, Monday 3 November, Curlew \|.*\| –$/);
+  expect(last).toMatch(/^Last time: Eight pieces, Monday 3 November 2025, Curlew \|.*\| –$/);
   expect(screen.getByRole("link", { name: /^Last time/ }).getAttribute("href")).toBe(`/ledger/money?practical=${OTHER}`);
   expect(tableRows("By-products and their values")).toEqual([expect.stringMatching(/^Frame \| .* \| Set a price \| $/)]);
 });

@@ -139,7 +139,7 @@ test("before a release what somebody should have looked at is named, and it is a
     expect(slip.getByText(title).nextSibling?.textContent).toBe(who);
 
   await user.click(slip.getByRole("button", { name: "Release" }));
-  expect(await slip.findByText("The server does not answer; nothing was released.")).toBeTruthy();
+  expect(await slip.findByText(/^The server does not answer\. It may have released them all the same/)).toBeTruthy();
   await user.click(slip.getByRole("button", { name: "Release" }));
   expect(await slip.findByText("Station 2 was withdrawn meanwhile.")).toBeTruthy();
   await user.click(slip.getByRole("button", { name: "Release" }));
@@ -235,7 +235,9 @@ test.each<[said: Partial<Appeals>, words: RegExp]>([
 test("a student finds their results with the version they were shown last, or that there is none yet", async () => {
   const results = [{ attempt: ID, practical: "Eight pieces", held_on: "2026-03-02", total: 71.44, band: "Merit", version: 2 }];
   await open("/", school({ "GET /results": results }, { role: "student" }));
-  expect((await screen.findByRole("link", { name: /Eight pieces/ })).textContent).toBe("Eight piecesMonday 2 March, version 2Merit71.4");
+  expect((await screen.findByRole("link", { name: /Eight pieces/ })).textContent).toBe(
+    "Eight piecesMonday 2 March 2026, version 2Merit71.4",
+  );
 });
 
 test.each([

@@ -1,12 +1,12 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { Problem } from "../api/problem";
 import type { Assessment } from "../api/types";
 import { useHoldAgainst } from "../api/useAssessment";
 import { useUser } from "../api/useSession";
 import { useShelf } from "../api/useStandards";
 import { Field } from "./Field";
+import { saidOf } from "./problems";
 import { Slip } from "./Slip";
 
 /** Offered to who may set terms, where a later version of the standard is published: the class can be held against it, with a reason. */
@@ -58,7 +58,7 @@ function HoldSlip({ assessment, standard, onClose }: HoldSlipProps) {
       <Field label="Because" value={reason} autoComplete="off" onChange={({ target }) => setReason(target.value)} />
       {hold.error !== null && (
         <Typography role="alert" sx={{ color: "error.main" }}>
-          {hold.error instanceof Problem ? hold.error.detail : "The server does not answer; nothing was changed."}
+          {saidOf(hold.error)}
         </Typography>
       )}
     </Slip>

@@ -71,7 +71,9 @@ export function ReleaseSlip({ assessment, results, onClose }: ReleaseSlipProps) 
       )}
       {release.error !== null && (
         <Typography role="alert" sx={{ color: "error.main" }}>
-          {release.error instanceof Problem ? release.error.detail : "The server does not answer; nothing was released."}
+          {release.error instanceof Problem
+            ? release.error.detail
+            : "The server does not answer. It may have released them all the same; released again, nothing is released twice."}
         </Typography>
       )}
     </Slip>

@@ -23,6 +23,9 @@ export const litres = (ml: number): string => `${(ml / 1_000).toFixed(1)} l`;
 export const day = (date: string): string =>
   new Date(`${date}T12:00:00Z`).toLocaleDateString("en-GB", { weekday: "long", day: "numeric", month: "long", timeZone: "UTC" });
 
+/** "Monday 2 March 2026", where other years stand beside it, or it is read years later. */
+export const dayInFull = (date: string): string => `${day(date)} ${date.slice(0, 4)}`;
+
 /** "1 station", "12 stations". */
 export const counted = (count: number, thing: string, things = `${thing}s`): string => `${count} ${count === 1 ? thing : things}`;
 

@@ -6,7 +6,7 @@ import { useOwnResults } from "../../api/useBench";
 import { Rail } from "../../app/Rail";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
-import { day, points } from "../../parts/format";
+import { dayInFull, points } from "../../parts/format";
 
 /** A student's Bench: their own released results. */
 export function OwnResults() {
@@ -46,7 +46,7 @@ export function OwnResults() {
               {result.practical}
             </Typography>
             <Typography sx={{ color: "text.secondary" }}>
-              {day(result.held_on)}
+              {dayInFull(result.held_on)}
               {result.version > 1 && `, version ${result.version}`}
             </Typography>
           </Box>

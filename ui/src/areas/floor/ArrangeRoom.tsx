@@ -3,10 +3,10 @@ import Button from "@mui/material/Button";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { Problem } from "../../api/problem";
 import type { Floor } from "../../api/types";
 import { useArrange } from "../../api/useFloor";
 import { NumberField } from "../../parts/NumberField";
+import { saidOf } from "../../parts/problems";
 import { useDrag } from "../../parts/useDrag";
 import { arranged, type Spot } from "./arranged";
 
@@ -119,7 +119,7 @@ export function ArrangeRoom({ floor, onDone }: { floor: Floor; onDone: () => voi
       </Box>
       {arrange.error !== null && (
         <Typography role="alert" sx={{ color: "error.main" }}>
-          {arrange.error instanceof Problem ? arrange.error.detail : "The server does not answer; the room is as it was."}
+          {saidOf(arrange.error)}
         </Typography>
       )}
     </Box>

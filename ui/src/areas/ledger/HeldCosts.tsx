@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { Cost } from "../../api/types";
-import { day, percent } from "../../parts/format";
+import { dayInFull, percent } from "../../parts/format";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 
 interface HeldCostsProps {
@@ -24,7 +24,7 @@ export function HeldCosts({ cost, test, money }: HeldCostsProps) {
             key: "last",
             title: (
               <Link to={`/ledger/money?practical=${last.assessment}`}>
-                Last time: {last.title}, {day(last.held_on)}, {last.group}
+                Last time: {last.title}, {dayInFull(last.held_on)}, {last.group}
               </Link>
             ),
             test: last.test,

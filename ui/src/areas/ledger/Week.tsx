@@ -59,7 +59,7 @@ function OneWeek({ week }: { week: Flow }) {
   const mass = useMassWords();
   const money = (minor: number): string => moneyWords(minor, week.currency);
   if (week.bands.length === 0) return <Notice title="Nothing came in">No carcass was received in these days.</Notice>;
-  const share = (mg: number): string => (week.delivered_mg === 0 ? "" : percent(mg / week.delivered_mg));
+  const share = (mg: number): string | null => (week.delivered_mg === 0 ? null : percent(mg / week.delivered_mg));
   const sums = [
     { title: "Delivered", mg: week.delivered_mg, minor: week.money.whole_minor, note: "as purchased" },
     { title: "Eaten", mg: week.eaten_mg, minor: week.money.eaten_minor, note: "service, classes, staff" },

@@ -5,7 +5,7 @@ import { Link, useParams } from "react-router";
 import type { ClassLook } from "../../api/types";
 import { useClassLook } from "../../api/useTrends";
 import { Rail } from "../../app/Rail";
-import { counted, day, points } from "../../parts/format";
+import { counted, dayInFull, points } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
@@ -33,7 +33,7 @@ export function ClassLookPage() {
         <Box sx={{ flex: 1, minWidth: 240 }}>
           <Typography variant="h1">{title}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
-            {day(heldOn)}, {group}. {counted(totals.length, "tray")} marked to the end.
+            {dayInFull(heldOn)}, {group}. {counted(totals.length, "tray")} marked to the end.
           </Typography>
         </Box>
         <Button component="a" href={`/api/v1/assessments/${assessment}/look-back.csv`}>
@@ -194,9 +194,9 @@ function Totals({ look }: { look: ClassLook }) {
             <tr key={it.assessment}>
               <td>
                 {it.assessment === look.assessment ? (
-                  `${day(it.held_on)}, this class`
+                  `${dayInFull(it.held_on)}, this class`
                 ) : (
-                  <Link to={`/look-back/${it.assessment}`}>{day(it.held_on)}</Link>
+                  <Link to={`/look-back/${it.assessment}`}>{dayInFull(it.held_on)}</Link>
                 )}
               </td>
               <FigureCell>{it.totals.length}</FigureCell>

@@ -1,7 +1,7 @@
 import Typography from "@mui/material/Typography";
 import { Link } from "react-router";
 import type { Trends } from "../../api/types";
-import { day } from "../../parts/format";
+import { dayInFull } from "../../parts/format";
 import { useMassWords } from "../../parts/mass";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { Section } from "../../parts/Section";
@@ -24,7 +24,7 @@ export function ClassesTable({ trends, standard }: { trends: Trends; standard: s
         {trends.classes.map((it) => (
           <tr key={it.assessment}>
             <td>
-              <Link to={`/look-back/${it.assessment}`}>{day(it.held_on)}</Link>, {it.title}, {it.group}
+              <Link to={`/look-back/${it.assessment}`}>{dayInFull(it.held_on)}</Link>, {it.title}, {it.group}
             </td>
             <FigureCell>{it.trays}</FigureCell>
             <FigureCell>{it.version}</FigureCell>

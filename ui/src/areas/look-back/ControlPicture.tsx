@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import type { DayNote, TrendChart, TrendClass } from "../../api/types";
-import { day } from "../../parts/format";
+import { dayInFull } from "../../parts/format";
 import { Picture } from "../../parts/Picture";
 import { useMassWords } from "../../parts/mass";
 import { measureTitles, said } from "./measures";
@@ -69,7 +69,7 @@ export function ControlPicture({ chart, classes, notes }: ControlPictureProps) {
           component={Link}
           key={it.assessment}
           to={`/look-back/${it.assessment}`}
-          aria-label={`${day(it.held_on)}, ${it.group}: ${said(measure, it.value, mass)}${isSignal.has(it.at) ? ", stands out" : ""}`}
+          aria-label={`${dayInFull(it.held_on)}, ${it.group}: ${said(measure, it.value, mass)}${isSignal.has(it.at) ? ", stands out" : ""}`}
           sx={{ color: isSignal.has(it.at) ? "error.main" : "text.primary" }}
         >
           <circle cx={x(it.at)} cy={y(it.value)} r={16} fill="transparent" />

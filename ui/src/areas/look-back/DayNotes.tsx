@@ -6,7 +6,7 @@ import type { Trends } from "../../api/types";
 import { useUser } from "../../api/useSession";
 import { useNoteDay, useTakeBackDayNote } from "../../api/useTrends";
 import { Field } from "../../parts/Field";
-import { day } from "../../parts/format";
+import { dayInFull } from "../../parts/format";
 import { saidOf } from "../../parts/problems";
 import { Section } from "../../parts/Section";
 import { letter } from "./ControlPicture";
@@ -26,7 +26,7 @@ export function DayNotes({ trends: { notes } }: { trends: Trends }) {
               {letter(index)}
             </Typography>
             <Typography sx={{ flex: 1, minWidth: 200 }}>
-              {day(it.on)}: {it.text}
+              {dayInFull(it.on)}: {it.text}
             </Typography>
             {mayWrite && (
               <Button

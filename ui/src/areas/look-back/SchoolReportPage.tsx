@@ -6,7 +6,7 @@ import type { SchoolReport } from "../../api/types";
 import { useSchoolReport } from "../../api/useTrends";
 import { Rail } from "../../app/Rail";
 import { useToday } from "../../offline/useToday";
-import { counted, day, percent, points } from "../../parts/format";
+import { counted, day, dayInFull, percent, points } from "../../parts/format";
 import { areDays, FromTo } from "../../parts/FromTo";
 import { Loading } from "../../parts/Loading";
 import { moneyWords } from "../../parts/money";
@@ -71,7 +71,7 @@ function Report({ report }: { report: SchoolReport }) {
   return (
     <Box sx={{ display: "grid", gap: 4, gridTemplateColumns: "minmax(0, 1fr)" }}>
       <Typography sx={{ fontSize: "1.1rem" }}>
-        {day(from)} to {day(to)}:{" "}
+        {day(from)} to {dayInFull(to)}:{" "}
         {counted(
           sum((it) => it.classes),
           "practical",

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import type { ClassLook } from "../../api/types";
-import { day, points } from "../../parts/format";
+import { dayInFull, points } from "../../parts/format";
 import { Picture } from "../../parts/Picture";
 import { median } from "./median";
 
@@ -27,7 +27,7 @@ export function TotalsPicture({ look }: { look: ClassLook }) {
             key={`${it.held_on} ${index}`}
             role="img"
             tabIndex={0}
-            aria-label={`${day(it.held_on)}: ${it.totals.map((total) => points(total)).join(", ")}; median ${points(median(it.totals))}`}
+            aria-label={`${dayInFull(it.held_on)}: ${it.totals.map((total) => points(total)).join(", ")}; median ${points(median(it.totals))}`}
             sx={{ color: index === 0 ? "text.primary" : "text.secondary" }}
           >
             <text x={0} y={y + 5}>

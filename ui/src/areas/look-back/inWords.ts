@@ -1,5 +1,5 @@
 import type { DayNote, TrendChart, TrendClass } from "../../api/types";
-import { counted, day } from "../../parts/format";
+import { counted, dayInFull } from "../../parts/format";
 import type { MassWords } from "../../parts/mass";
 import { said } from "./measures";
 
@@ -14,7 +14,7 @@ export function inWords(
   mass: MassWords,
 ): string {
   const say = (value: number): string => said(measure, value, mass);
-  const dayOf = (at: number): string => day(classes[at]?.held_on ?? "");
+  const dayOf = (at: number): string => dayInFull(classes[at]?.held_on ?? "");
   const beyond = signals.filter((it) => it.rule === "beyond");
   const run = signals.filter((it) => it.rule === "run");
   const limits = `${say(Math.max(lower, measure === "total" ? lower : 0))} and ${say(upper)}`;

@@ -10,7 +10,7 @@ import { Rail } from "../../app/Rail";
 import { FlagMark } from "../../parts/FlagMark";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
-import { day, percent, points } from "../../parts/format";
+import { dayInFull, percent, points } from "../../parts/format";
 import { ReleaseSlip } from "../../parts/ReleaseSlip";
 import { downloadSpreadsheet } from "../../parts/spreadsheet";
 import { Standing } from "../../parts/Standing";
@@ -41,7 +41,7 @@ function SheetPage({ sheet, assessment }: { sheet: Sheet; assessment: string }) 
         <Box sx={{ flex: 1, minWidth: 260 }}>
           <Typography variant="h1">{sheet.title}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
-            Group {sheet.group}, {day(sheet.held_on)}
+            Group {sheet.group}, {dayInFull(sheet.held_on)}
             {held.data !== undefined &&
               `, held against ${held.data.standard.title ?? held.data.standard_key}, version ${held.data.standard_version}`}
           </Typography>

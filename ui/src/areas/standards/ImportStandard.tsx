@@ -7,6 +7,7 @@ import { Problem } from "../../api/problem";
 import { readDocument } from "../../api/readDocument";
 import type { Standard } from "../../api/types";
 import { usePublishStandard } from "../../api/useStandards";
+import { saidOf } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
 
 /** Takes in a standard from a file: it becomes the next version of its key, or every mistake in it is named. */
@@ -48,7 +49,9 @@ function Refusal({ problem, onClose }: { problem: Error; onClose: () => void }) 
   return (
     <Slip title="Not imported" width="md" onClose={onClose}>
       <Typography>
-        {problem instanceof Problem ? problem.detail : "The server does not answer; nothing was stored."} Nothing of it was taken in.
+        {saidOf(problem)}
+        {/* Where no answer came it may have been. */}
+        {problem instanceof Problem && " Nothing of it was taken in."}
       </Typography>
       {errors.length > 0 && (
         <Box

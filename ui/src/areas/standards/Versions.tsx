@@ -2,7 +2,7 @@ import Typography from "@mui/material/Typography";
 import { Fragment } from "react";
 import { Link } from "react-router";
 import type { OpenStandard } from "../../api/types";
-import { day } from "../../parts/format";
+import { dayInFull } from "../../parts/format";
 import { VersionList } from "./VersionList";
 
 /** The versions of a standard, latest first, each with what it changed against the one before. */
@@ -15,7 +15,7 @@ export function Versions({ standard: { item, versions, used_in: usedIn } }: { st
           {usedIn.map((it, index) => (
             <Fragment key={it.assessment}>
               {index > 0 && "; "}
-              <Link to={`/sheet/${it.assessment}`}>{it.title}</Link>, {day(it.held_on)}
+              <Link to={`/sheet/${it.assessment}`}>{it.title}</Link>, {dayInFull(it.held_on)}
             </Fragment>
           ))}
           .

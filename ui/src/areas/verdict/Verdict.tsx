@@ -15,7 +15,7 @@ import { UnitsContext, useMassWords } from "../../parts/mass";
 import { TimeZoneContext } from "../../parts/times";
 import { Loading } from "../../parts/Loading";
 import { ProblemNotice } from "../../parts/Notice";
-import { clock, day, percent, points } from "../../parts/format";
+import { clock, dayInFull, percent, points } from "../../parts/format";
 import { useKey, useKeys } from "../../parts/useKey";
 import { Appeal } from "./Appeal";
 import { HandedIn } from "./HandedIn";
@@ -79,7 +79,7 @@ function VerdictPageView({ page }: { page: VerdictPage }) {
         <Box>
           <Typography variant="h1">{page.student}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
-            {page.practical}, {day(page.held_on)}, station {page.station}
+            {page.practical}, {dayInFull(page.held_on)}, station {page.station}
           </Typography>
           <ShownVersion page={page} />
           <Total page={page} />
