@@ -43,9 +43,13 @@ export function useDue(standard: string, round: number) {
 
 const OPENER_QUESTIONS = 5;
 
-/** What is a whole class asked to begin with today? The same of everybody. */
-export function useOpener(standard: string) {
-  const round = `opener ${new Date().toISOString().slice(0, 10)}`;
+/**
+ * What is a whole class asked to begin with today? The same of everybody.
+ *
+ * @param today at the school
+ */
+export function useOpener(standard: string, today: string) {
+  const round = `opener ${today}`;
 
   return useQuery({
     queryKey: ["opener", standard, round],

@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { PracticeOf } from "../../api/types";
 import { useCaptureQueue } from "../../offline/Sending";
+import { useToday } from "../../offline/useToday";
 import { day } from "../../parts/format";
 
 interface DrillLineProps {
@@ -14,6 +15,7 @@ interface DrillLineProps {
 /** What to do about a loss, and how it went: it comes back as questions do, later and later where it went well. */
 export function DrillLine({ standard, item: { about, drill, due_on: dueOn } }: DrillLineProps) {
   const { takePractice } = useCaptureQueue();
+  const today = useToday();
   const [isNoted, setNoted] = useState(false);
   const note = async (how: "right" | "missed"): Promise<void> => {
     if (await takePractice(standard, { kind: "answer", question: "drill", about, how })) setNoted(true);
@@ -30,16 +32,16 @@ export function DrillLine({ standard, item: { about, drill, due_on: dueOn } }: D
           Not yet
         </Button>
         <Typography role="status" variant="body2" sx={{ color: "text.secondary" }}>
-          {standing(isNoted, dueOn)}
+          {standing(isNoted, dueOn, today)}
         </Typography>
       </Box>
     </Box>
   );
 }
 
-function standing(isNoted: boolean, dueOn: string | null): string {
+function standing(isNoted: boolean, dueOn: string | null, today: string): string {
   if (isNoted) return "Noted for today.";
   if (dueOn === null) return "";
 
-  return dueOn <= new Date().toISOString().slice(0, 10) ? "Due again." : `Due again on ${day(dueOn)}.`;
+  return dueOn <= today ? "Due again." : `Due again on ${day(dueOn)}.`;
 }

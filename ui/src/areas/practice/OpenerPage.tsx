@@ -7,6 +7,7 @@ import type { QuizQuestion } from "../../api/types";
 import { useFollowAlong, useOpener } from "../../api/usePractice";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
+import { useToday } from "../../offline/useToday";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { useKeys } from "../../parts/useKey";
@@ -17,7 +18,7 @@ import { QuizPictures } from "./QuizPictures";
 export function OpenerPage() {
   const { standard = "" } = useParams();
   const practice = useFollowAlong(standard);
-  const opener = useOpener(standard);
+  const opener = useOpener(standard, useToday());
   const [at, setAt] = useState(0);
   const { may_capture: isOnWall } = useUser();
   if (opener.isPending) return <Loading what="questions" />;
