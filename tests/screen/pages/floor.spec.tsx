@@ -3,7 +3,7 @@ import { userEvent } from "@testing-library/user-event";
 import { afterEach, expect, test, vi } from "vitest";
 import type { Floor } from "../../../ui/src/api/types";
 import { store } from "../../../ui/src/offline/store";
-import { away, open, press, refused, school, type, type Asked } from "../support/kitchen";
+import { away, open, press, refused, school, slipCloses, type, type Asked } from "../support/kitchen";
 import { areTaken, room, station, taken } from "../support/room";
 
 /** What hands do at the Floor, with no server: what is tapped is what is taken down, all of it and once. */
@@ -66,7 +66,7 @@ test("an incident: the clock stands first, what to do is said, and what was touc
   await user.click(slip.getByRole("radio", { name: "Withdrawal: counts as missing" }));
   fireEvent.change(slip.getByLabelText("What happened", { selector: "textarea" }), { target: { value: " Slipped off the joint " } });
   await user.click(slip.getByRole("button", { name: "Record it" }));
-  await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+  await slipCloses();
   const incident = { kind: "incident", what: "cut", text: "Slipped off the joint", pieces: ["wing.left"], treatment: "voided" };
   await areTaken([{ kind: "clock", event: "pause", reason: "safety stop" }, incident]);
   expect(screen.queryByRole("status", { name: "Just taken down" })).toBeNull();
@@ -215,7 +215,7 @@ test("a clock does not start where nobody looked: all in order is one tap, and t
   expect(slip.getByRole("button", { name: "Start anyway" })).toHaveProperty("disabled", true);
   await type("Or start all the same, because", " Cloth is on its way ");
   fireEvent.submit(slip.getByLabelText("Or start all the same, because").closest("form") as HTMLFormElement);
-  await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+  await slipCloses();
   await areTaken([{ kind: "clock", event: "start", reason: "Cloth is on its way" }]);
 });
 

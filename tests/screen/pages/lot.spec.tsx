@@ -3,7 +3,7 @@ import { userEvent } from "@testing-library/user-event";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import type { Lot, LotFact, LotHistory, School } from "../../../ui/src/api/types";
 import { store } from "../../../ui/src/offline/store";
-import { away, like, open, press, school, type } from "../support/kitchen";
+import { away, like, open, press, school, slipCloses, type } from "../support/kitchen";
 import { lot } from "../support/lots";
 
 /** One lot: what is said of it, what is done with it, and what was taken down; kept on the device while there is no server. */
@@ -88,9 +88,11 @@ test("a lot is divided, weighed as one, and frozen", async () => {
   await type("Into the new container", "200");
   await type("What the container is called (may be left empty)", "Pan 2");
   await user.click(divide());
+  await slipCloses();
   await press(user, "Weigh the container …");
   await type("The scale says", "395");
   await press(user, "Keep it");
+  await slipCloses();
   await press(user, "Into the freezer");
   await areTaken([
     { kind: "divide", lot: "thigh", mass_mg: 200_000, container: "Pan 2" },
@@ -121,7 +123,7 @@ test("what this device cannot keep leaves its slip open with what was written", 
   expect(screen.getByLabelText("Where that is written down")).toHaveProperty("value", "Folder 4");
   vi.restoreAllMocks();
   await press(user, "Keep the record");
-  await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+  await slipCloses();
   await areTaken([{ kind: "raw", lot: "fillet", treatment: "minus_20_7_days", text: "Folder 4" }]);
 });
 

@@ -3,7 +3,7 @@ import { userEvent } from "@testing-library/user-event";
 import { beforeEach, expect, test } from "vitest";
 import type { Lot, Needs, Serving } from "../../../ui/src/api/types";
 import { store } from "../../../ui/src/offline/store";
-import { away, open, press, school, type, type Asked } from "../support/kitchen";
+import { away, open, press, school, slipCloses, type, type Asked } from "../support/kitchen";
 import { lot } from "../support/lots";
 
 /** What is asked for and what is taken out for guests: facts of the ledger, kept on the device until they are on the server. */
@@ -51,6 +51,7 @@ test("what is asked for is counted or weighed, for a day that is not over and wi
   await type("On which day", "2026-03-06");
   await type("Pieces", "0");
   await user.click(ask);
+  await slipCloses();
   await waitFor(() =>
     expect(factsOf(asked)).toEqual([
       fact({
@@ -74,6 +75,7 @@ test("what is asked for is counted or weighed, for a day that is not over and wi
   expect(screen.getByRole("button", { name: "Ask for it" })).toHaveProperty("disabled", true);
   await type("How much", "1,8 kg");
   await press(user, "Ask for it");
+  await slipCloses();
   await waitFor(() =>
     expect(factsOf(asked)[1]).toEqual(fact({ kind: "need", species: "sea-trout", mass_mg: 1_800_000, on: "2026-03-05", to: "service" })),
   );
@@ -137,6 +139,7 @@ test("without a server what was asked for waits on the device, and is taken back
   await press(user, "Ask for …");
   await type("For which class or menu", "Friday lunch");
   await press(user, "Ask for it");
+  await slipCloses();
   await waitFor(async () => expect(await store.lots.toArray()).toHaveLength(1));
   const [first] = await store.lots.toArray();
   expect([first?.words, first?.refusal]).toEqual(["Thigh, 12 pieces, for Friday lunch", null]);

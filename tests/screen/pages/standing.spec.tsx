@@ -3,7 +3,7 @@ import { userEvent } from "@testing-library/user-event";
 import { expect, test } from "vitest";
 import type { Appeals, Bench, Flag, OnHand, Release, Sheet, VerdictPage, Waiting } from "../../../ui/src/api/types";
 import { ID } from "../support/addresses";
-import { away, like, open, press, refused, school, type } from "../support/kitchen";
+import { away, like, open, press, refused, school, slipCloses, type } from "../support/kitchen";
 import { lot } from "../support/lots";
 
 /** How things stand, in words and in order: what waits, what must go first, what is released, and what a result is. */
@@ -143,7 +143,7 @@ test("before a release what somebody should have looked at is named, and it is a
   await user.click(slip.getByRole("button", { name: "Release" }));
   expect(await slip.findByText("Station 2 was withdrawn meanwhile.")).toBeTruthy();
   await user.click(slip.getByRole("button", { name: "Release" }));
-  await waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
+  await slipCloses();
   const sent = asked.filter((it) => it.operation.startsWith("POST")).map((it) => it.body);
   expect(sent).toEqual(Array.from({ length: 3 }, () => ({ attempts: ["attempt-1", "attempt-2"], reason: "" })));
 });

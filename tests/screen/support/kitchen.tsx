@@ -2,9 +2,10 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import { QueryClientProvider, type QueryClient } from "@tanstack/react-query";
 import { ThemeProvider } from "@mui/material/styles";
-import { act, fireEvent, render, screen, within } from "@testing-library/react";
+import { act, fireEvent, render, screen, waitFor, within } from "@testing-library/react";
 import type { UserEvent } from "@testing-library/user-event";
 import { createMemoryRouter, RouterProvider } from "react-router";
+import { expect } from "vitest";
 import { makeQueryClient } from "../../../ui/src/app/queryClient";
 import { pages } from "../../../ui/src/app/routes";
 import { theme } from "../../../ui/src/app/theme";
@@ -160,3 +161,6 @@ export const tableRows = (label: string): string[] =>
     .getAllByRole("row")
     .slice(1)
     .map((row) => [...row.children].map((cell) => cell.textContent).join(" | "));
+
+/** A slip is closed once the device has what it says. */
+export const slipCloses = (): Promise<void> => waitFor(() => expect(screen.queryByRole("dialog")).toBeNull());
