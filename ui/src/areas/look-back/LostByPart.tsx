@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { ClassLook } from "../../api/types";
-import { counted, day, points } from "../../parts/format";
+import { counted, dayInFull, points } from "../../parts/format";
 import { OneOf } from "../../parts/OneOf";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { Section } from "../../parts/Section";
@@ -16,7 +16,7 @@ const AT_FIRST = 8;
 /** In the order in which a teacher would ask: what one tray each rests on comes last. */
 const ORDER: Column["factor"][] = ["wave", "scale", "assessor", "tag", "delivery", "station"];
 
-const titleOf = (it: Column): string => `${valueTitle(it.factor, it.value)}${it.held_on === null ? "" : `, ${day(it.held_on)}`}`;
+const titleOf = (it: Column): string => `${valueTitle(it.factor, it.value)}${it.held_on === null ? "" : `, ${dayInFull(it.held_on)}`}`;
 
 /** Everything the class lost points at, station by station, wave by wave, and so on. */
 export function LostByPart({ look: { lost, lost_by: columns } }: { look: ClassLook }) {
