@@ -25,7 +25,7 @@ test("from a point on a chart to what to teach next, by keys alone; what changed
   await expect(changed).not.toContainText("New boning knives");
 
   const point = total.getByRole("link").first();
-  await expect(point).toHaveAccessibleName(/^\w+ \d+ \w+, Larder 2, Sandpiper: \d+\.\d/);
+  await expect(point).toHaveAccessibleName(/^\w+ \d+ \w+ \d{4}, Larder 2, Sandpiper: \d+\.\d/);
   await point.focus();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { level: 1, name: "Chicken eight-piece, rehearsal" })).toBeVisible();
@@ -113,7 +113,7 @@ test("what the standard measures twice leads into the editor at that place; tota
   await page.keyboard.press("Space");
   await expect(where).toContainText("They lie furthest apart at Yield: Weir Farm Poultry lost");
   const lost = where.getByRole("group", { name: "Points lost, supplier by supplier" });
-  await expect(lost.getByRole("columnheader", { name: /^Saltmarsh Provisions, \w+ \d+ \w+ \(8\)$/ })).toBeVisible();
+  await expect(lost.getByRole("columnheader", { name: /^Saltmarsh Provisions, \w+ \d+ \w+ \d{4} \(8\)$/ })).toBeVisible();
   await expect(lost.getByRole("row")).toHaveCount(9);
   await where.getByRole("button", { name: /^All \d+$/ }).click();
   await expect(lost.getByRole("row", { name: /^Station in order/ })).toHaveCount(0);

@@ -251,3 +251,49 @@ test("a carcass past the limit of the school is on record, and local codes decid
   const chain = within(await screen.findByRole("group", { name: "Cold chain" }));
   expect(chain.getByRole("alert").textContent).toMatch(/past the limit of 60:00\. It is on record; local codes decide/);
 });
+
+test("a check weight: what it weighs is said first, what the scale read is kept, and a scale out of its limits says what to do", async () => {
+  const check = (reading_mg: number, is_within: boolean): Floor["scale_check"] => ({
+    id: "check",
+    at: "2026-03-04T07:30:00Z",
+    by: "Marit Oyelaran",
+    nominal_mg: 1_000_000,
+    reading_mg,
+    error_mg: reading_mg - 1_000_000,
+    limit_mg: 1_000,
+    is_within,
+  });
+  const floor = room([station(1)]);
+  const answers = [
+    away,
+    () => ({ ...floor, scale_check: check(1_000_400, true) }),
+    () => ({ ...floor, scale_check: check(996_000, false) }),
+  ];
+  const asked = await openFloor(floor, { "PUT /assessments/{assessment}/scale-checks/{check}": () => answers.shift()?.() });
+  await tab("Scale");
+  await screen.findByText("Not checked for this practical yet.");
+  await type("The check weight weighs", "a brick");
+  await screen.findByText(/is not a weight/);
+  expect(screen.getByRole("button", { name: "Everything is weighed" })).toHaveProperty("disabled", true);
+  await type("The check weight weighs", "0");
+  await screen.findByText("A check weight weighs something.");
+  await type("The check weight weighs", "1 kg");
+  const reads = async (text: string): Promise<void> => {
+    await type("Or type it", text);
+    fireEvent.submit(screen.getByLabelText("Or type it").closest("form") as HTMLFormElement);
+  };
+  await reads("1000.4");
+  await screen.findByText(/^Not kept: The server does not answer/);
+  await reads("1000.4");
+  await screen.findByText("The scale is within its limits.");
+  await reads("996");
+  await screen.findByText("The scale is out of its limits.");
+  await screen.findByText(/Level it, let it warm up, clear and zero it, and check again/);
+  const sent = asked.filter(({ operation }) => operation.startsWith("PUT"));
+  expect(sent.map((it) => it.body)).toEqual([
+    { nominal_mg: 1_000_000, reading_mg: 1_000_400 },
+    { nominal_mg: 1_000_000, reading_mg: 1_000_400 },
+    { nominal_mg: 1_000_000, reading_mg: 996_000 },
+  ]);
+  expect(new Set(sent.map((it) => it.path)).size).toBe(2);
+});

@@ -1,45 +1,45 @@
-import { fireEvent, render, screen } from "@testing-library/react";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
-import { createMemoryRouter, Link, RouterProvider } from "react-router";
-import { expect, test, vi } from "vitest";
-import { useKey } from "../../../ui/src/parts/useKey";
+import { expect, test } from "vitest";
+import { pages } from "../../../ui/src/app/routes";
 import { ID } from "../support/addresses";
-import { open, school } from "../support/kitchen";
+import { away, open, press, school } from "../support/kitchen";
+import { room, station } from "../support/room";
 
 /** What a key does, and where: on the page that is shown, and nowhere while a hand writes or another page is on its way. */
 
 const user = userEvent.setup({ delay: null });
 const pressed = (key: string): boolean => fireEvent.keyDown(document.activeElement ?? document.body, { key });
 
-test("a key pressed while another page is on its way is not taken by the page that is left, but by the one that comes", async () => {
-  const [here, there] = [vi.fn(), vi.fn()];
-  const Here = () => {
-    useKey("w", here);
-
-    return <Link to="/there">To the tray</Link>;
-  };
-  const There = () => {
-    useKey("w", there);
-
-    return <h1>Tray</h1>;
-  };
-  let comes: (page: { Component: typeof There }) => void = () => {};
-  const router = createMemoryRouter([
-    { path: "/", element: <Here /> },
-    { path: "/there", lazy: () => new Promise<{ Component: typeof There }>((resolve) => (comes = resolve)) },
-  ]);
-  render(<RouterProvider router={router} useTransitions={false} />);
-
+test("a key pressed while another page is on its way is not taken by the page that is left; what is over all pages still is", async () => {
+  const tray = pages
+    .flatMap((it) => it.children ?? [])
+    .flatMap((it) => it.children ?? [])
+    .find((it) => it.path?.startsWith("tray/"));
+  const fetched = tray?.lazy as () => Promise<object>;
+  let comes = (): void => {};
+  const held = new Promise<void>((resolve) => (comes = resolve));
+  Object.assign(tray ?? {}, { lazy: () => held.then(fetched) });
+  const floor = room([station(1, { stage: "presented", presented: true, queued_since_ms: 1, weighed: false }), station(2)]);
+  await open(
+    `/floor/${floor.assessment}`,
+    school({ "GET /assessments/{assessment}/floor": floor, "GET /assessments/{assessment}/captures": away }),
+  );
+  await screen.findByRole("link", { name: "Next on the scale: 1" });
+  pressed("2");
+  await user.click(within(await screen.findByRole("complementary", { name: "Station 2" })).getByRole("link", { name: "Tray" }));
+  await screen.findByText("Fetching the page …");
   pressed("w");
-  expect(here).toHaveBeenCalledTimes(1);
-  await user.click(screen.getByRole("link"));
+  pressed("Escape");
+  screen.getByRole("complementary", { name: "Station 2" });
+  pressed("?");
+  await screen.findByRole("dialog", { name: "Keys" });
+  await press(user, "Close");
+  comes();
+  await screen.findByRole("navigation", { name: "Steps of this tray" });
   pressed("w");
-  expect(here).toHaveBeenCalledTimes(1);
-  comes({ Component: There });
-  await screen.findByRole("heading", { name: "Tray" });
-  pressed("w");
-  expect(here).toHaveBeenCalledTimes(1);
-  expect(there).toHaveBeenCalledTimes(1);
+  await waitFor(() => expect(screen.getByRole("button", { name: "Weigh in" }).getAttribute("aria-current")).toBe("step"));
+  Object.assign(tray ?? {}, { lazy: fetched });
 });
 
 test("letters lead between the areas, and mean letters where something is written", async () => {

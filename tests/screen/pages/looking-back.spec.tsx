@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from "@testing-library/react";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { expect, test } from "vitest";
 import type {
@@ -11,7 +11,7 @@ import type {
   StandardLook,
 } from "../../../ui/src/api/types";
 import { ID } from "../support/addresses";
-import { like, open, press, school, tableRows, type } from "../support/kitchen";
+import { away, like, open, press, refused, school, tableRows, type } from "../support/kitchen";
 import { OTHER } from "../support/people";
 
 /** What is said of a class, a student, a standard and a term looked back on; every figure is the server's. */
@@ -402,4 +402,43 @@ test("which carcasses speak is asked by size, supplier, and how surely; how many
   await user.selectOptions(screen.getByLabelText("Supplier"), "All suppliers");
   await waitFor(() => expect(asked.at(-1)?.path).not.toContain("supplier"));
   expect(screen.queryByRole("radiogroup", { name: "Whose carcasses" })).toBeNull();
+});
+
+test("weights of another school are taken in from their file; what is wrong with one is named, and its place", async () => {
+  const files = [{ id: OTHER, title: "north-quay", records: 42 }] as unknown as OwnCarcasses["files"];
+  const wrong = new Response(
+    JSON.stringify({
+      type: "urn:deft-blade:problem:invalid",
+      title: "Invalid",
+      status: 422,
+      detail: "This is no file of carcasses.",
+      errors: [{ path: "trays[3].ap_mg", detail: "must be more than 0" }],
+    }),
+    { status: 422, headers: { "Content-Type": "application/problem+json" } },
+  );
+  const answers = [() => wrong, away, () => ({ records: 42, otherwise: ["Wing"] })];
+  const { asked } = await open(
+    `/look-back/standards/${ID}/carcasses`,
+    school({
+      "GET /standards/{standard}/own-carcasses": own({ files }),
+      "PUT /standards/{standard}/pooled/{id}": () => answers.shift()?.(),
+      "DELETE /standards/{standard}/pooled/{id}": () => refused(409, "conflict", "A window rests on it."),
+    }),
+  );
+  const input = await screen.findByLabelText("File of another school");
+  // A document without a browser cannot read a file.
+  const file = (text: string): File => Object.assign(new File([text], "north-quay.json"), { text: () => Promise.resolve(text) });
+  const take = (text: string): boolean => fireEvent.change(input, { target: { files: [file(text)] } });
+  take("{");
+  await screen.findByText(/^This file is not JSON\..*Nothing of it was taken in\.$/);
+  take("{}");
+  await screen.findByText("This is no file of carcasses. trays[3].ap_mg: must be more than 0. Nothing of it was taken in.");
+  take("{}");
+  expect((await screen.findByText(/^The server does not answer/)).textContent).not.toContain("Nothing of it was taken in");
+  take("{}");
+  await screen.findByText("42 carcasses taken in. Cut otherwise there, and left out: Wing.");
+  const sent = asked.filter(({ operation }) => operation.startsWith("PUT"));
+  expect(sent.map((it) => it.body)).toEqual([1, 2, 3].map(() => ({ title: "north-quay", file: {} })));
+  await press(user, "Take it out: north-quay");
+  await screen.findByText("A window rests on it.");
 });

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useColorScheme } from "@mui/material/styles";
 import { useRef, useState } from "react";
-import { Link, Outlet, ScrollRestoration, useNavigate } from "react-router";
+import { Link, Outlet, ScrollRestoration, useNavigate, useNavigation } from "react-router";
 import { UserContext, useSession } from "../api/useSession";
 import { Kept } from "../offline/Kept";
 import { Sending } from "../offline/Sending";
@@ -12,7 +12,7 @@ import { WayIn } from "../areas/sign-in/WayIn";
 import { Loading } from "../parts/Loading";
 import { ProblemNotice } from "../parts/Notice";
 import { OwnScaleProvider } from "../parts/scale/OwnScale";
-import { useKey } from "../parts/useKey";
+import { IsLeft, useKey } from "../parts/useKey";
 import { Areas } from "./Areas";
 import { FindSlip } from "./FindSlip";
 import { inOneRow } from "./inOneRow";
@@ -127,7 +127,7 @@ export function Shell() {
               <Sending>
                 <WaitingLine />
                 <OwnScaleProvider>
-                  <Outlet />
+                  <PageInSight />
                 </OwnScaleProvider>
               </Sending>
             </Kept>
@@ -169,5 +169,16 @@ function SchemeSwitch() {
     <Button size="small" onClick={() => setMode(isDark ? "light" : "dark")}>
       {isDark ? "Light" : "Dark"}
     </Button>
+  );
+}
+
+/** The page of the address, or the one before it while that is on its way. */
+function PageInSight() {
+  const isLeft = useNavigation().state !== "idle";
+
+  return (
+    <IsLeft value={isLeft}>
+      <Outlet />
+    </IsLeft>
   );
 }

@@ -33,9 +33,8 @@ export function NoteLine({ id, onNote }: NoteLineProps) {
         autoComplete="off"
         onChange={({ target }) => setText(target.value)}
       />
-      <Button type="submit" disabled={text.trim() === ""}>
-        Add
-      </Button>
+      {/* Not switched off where the line is empty: the focus would be nowhere after each note, and the next key not heard. */}
+      <Button type="submit">Add</Button>
     </Box>
   );
 }

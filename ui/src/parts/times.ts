@@ -7,6 +7,8 @@ export interface TimeWords {
   timeOfDay: (instant: string) => string;
   /** "Wednesday 4 March" */
   dayOf: (instant: string) => string;
+  /** "Wednesday 4 March 2026", where it is read years later. */
+  dayInFull: (instant: string) => string;
 }
 
 const LOCALE = "en-GB";
@@ -14,8 +16,14 @@ const LOCALE = "en-GB";
 export function timeWords(timeZone: string): TimeWords {
   const time = new Intl.DateTimeFormat(LOCALE, { timeZone, hour: "2-digit", minute: "2-digit", second: "2-digit", hourCycle: "h23" });
   const date = new Intl.DateTimeFormat(LOCALE, { timeZone, weekday: "long", day: "numeric", month: "long" });
+  const year = new Intl.DateTimeFormat(LOCALE, { timeZone, year: "numeric" });
+  const dayOf = (instant: string): string => date.format(new Date(instant));
 
-  return { timeOfDay: (instant) => time.format(new Date(instant)), dayOf: (instant) => date.format(new Date(instant)) };
+  return {
+    timeOfDay: (instant) => time.format(new Date(instant)),
+    dayOf,
+    dayInFull: (instant) => `${dayOf(instant)} ${year.format(new Date(instant))}`,
+  };
 }
 
 /** The time zone of what is shown, where it is not the school's of today: a sealed copy keeps its own. */

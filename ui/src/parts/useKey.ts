@@ -1,5 +1,4 @@
-import { useLayoutEffect, useRef } from "react";
-import { useNavigation } from "react-router";
+import { createContext, use, useLayoutEffect, useRef } from "react";
 import { hasLetterKeys } from "./useLetterKeys";
 
 const writesIn = (target: EventTarget | null): boolean =>
@@ -11,17 +10,20 @@ const pressesIn = (target: EventTarget | null, key: string): boolean =>
   target.closest("button, a, [role=button]") !== null &&
   !(key === "Enter" && target.closest('[data-place][aria-pressed="true"]') !== null);
 
+/** Whether another page is on its way to take the place of the one this is on. */
+export const IsLeft = createContext(false);
+
 /**
- * Listens for keys while no dialog is open, nothing is being typed and no other page is on its way; Enter and Space are left to a
+ * Listens for keys while no dialog is open, nothing is being typed and its page is not being left; Enter and Space are left to a
  * focused button or link.
  */
 export function useKeys(onKey: (key: string, event: KeyboardEvent) => boolean): void {
   const latest = useRef(onKey);
   // Who opened a tray and presses "w" means that tray, not what the page that is still shown would do.
-  const isLeaving = useNavigation().state !== "idle";
+  const isLeft = use(IsLeft);
   // With the picture and not after it, both: a key is heard as soon as the page is seen, and means what is shown when it is pressed.
   useLayoutEffect(() => {
-    latest.current = isLeaving ? () => false : onKey;
+    latest.current = isLeft ? () => false : onKey;
   });
   useLayoutEffect(() => {
     const listen = (event: KeyboardEvent): void => {

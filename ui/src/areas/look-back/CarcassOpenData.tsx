@@ -82,7 +82,9 @@ function TakeIn({ standard }: { standard: string }) {
       </Button>
       {problem !== null && (
         <Typography role="alert" sx={{ color: "error.main", width: 1 }}>
-          {saidOf(problem)} {placed !== undefined && `${placed.path}: ${placed.detail}.`} Nothing of it was taken in.
+          {saidOf(problem)} {placed !== undefined && `${placed.path}: ${placed.detail}.`}
+          {/* Where no answer came it may have been. */}
+          {problem instanceof Problem && " Nothing of it was taken in."}
         </Typography>
       )}
       {problem === null && takeIn.data !== undefined && (

@@ -10,7 +10,7 @@ import { useTimeWords } from "../../parts/times";
 /** The sets that assessors judge before an exam, the latest first. */
 export function StandardisingSets() {
   const sets = useStandardisingSets();
-  const { dayOf } = useTimeWords();
+  const { dayInFull } = useTimeWords();
   if (sets.data === undefined)
     return sets.isError ? <ProblemNotice problem={sets.error} onRetry={() => void sets.refetch()} /> : <Loading what="the sets" />;
 
@@ -33,7 +33,7 @@ export function StandardisingSets() {
               {it.title}
             </Typography>
             <Typography variant="body2">
-              {dayOf(it.made_at)}, {it.is_open ? "open to everybody" : it.is_finished ? "you have finished" : "waits for you"}
+              {dayInFull(it.made_at)}, {it.is_open ? "open to everybody" : it.is_finished ? "you have finished" : "waits for you"}
             </Typography>
           </Box>
         ))}

@@ -16,7 +16,7 @@ export function Calendars() {
   const make = useMakeCalendar();
   const end = useEndCalendar();
   const [room, setRoom] = useState("");
-  const { dayOf } = useTimeWords();
+  const { dayInFull } = useTimeWords();
 
   return (
     <Box component="section" aria-label="Calendar" sx={{ display: "grid", gap: 1.25, justifyItems: "start" }}>
@@ -25,11 +25,16 @@ export function Calendars() {
         A link that the calendar on your phone or desk can read. Whoever has it reads the practicals, so do not pass it on; a new one ends
         the one before.
       </Typography>
+      {links.data === undefined && links.isError && (
+        <Typography role="alert" sx={{ color: "error.main" }}>
+          The links you have cannot be shown. {saidOf(links.error)}
+        </Typography>
+      )}
       {links.data?.map((it) => (
         <Box key={it.id} sx={{ display: "flex", alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
           <Typography sx={{ fontWeight: 700 }}>{it.room ?? "Your practicals"}</Typography>
           <Typography variant="body2" sx={{ color: "text.secondary" }}>
-            made on {dayOf(it.made_at)}
+            made on {dayInFull(it.made_at)}
           </Typography>
           <Button
             size="small"

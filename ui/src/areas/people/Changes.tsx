@@ -10,11 +10,11 @@ import { useTimeWords } from "../../parts/times";
 /** What was changed by whom: people, roles, settings, standards, releases. */
 export function Changes() {
   const changes = useChanges();
-  const { dayOf, timeOfDay } = useTimeWords();
+  const { dayInFull, timeOfDay } = useTimeWords();
   if (changes.isPending) return <Loading what="what was changed" />;
   if (changes.isLoadingError) return <ProblemNotice problem={changes.error} onRetry={() => void changes.refetch()} />;
   const entries = changes.data.pages.flatMap((it) => it.changes);
-  const days = [...new Set(entries.map((it) => dayOf(it.at)))];
+  const days = [...new Set(entries.map((it) => dayInFull(it.at)))];
 
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2, maxWidth: 1120 }}>
@@ -30,7 +30,7 @@ export function Changes() {
           </Typography>
           <Box component="ul" sx={{ listStyle: "none", p: 0, m: 0 }}>
             {entries
-              .filter((it) => dayOf(it.at) === date)
+              .filter((it) => dayInFull(it.at) === date)
               .map((it) => (
                 <Box
                   component="li"

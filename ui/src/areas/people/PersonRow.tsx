@@ -12,7 +12,7 @@ import { roleTitle } from "./roles";
 
 /** One person: who they are, how they stand, and what can be done. */
 export function PersonRow({ person, onIssued }: { person: Person; onIssued: (issued: IssuedCode) => void }) {
-  const { dayOf } = useTimeWords();
+  const { dayInFull, dayOf } = useTimeWords();
   const issue = useIssueCode();
   const change = useChangePerson(person.id);
   const [changes, setChanges] = useState(false);
@@ -20,7 +20,7 @@ export function PersonRow({ person, onIssued }: { person: Person; onIssued: (iss
   const problem = saidOf(issue.error ?? change.error);
   const standing =
     person.left_at !== null
-      ? `left on ${dayOf(person.left_at)}`
+      ? `left on ${dayInFull(person.left_at)}`
       : person.code_until !== null
         ? `${person.has_come ? "has" : "invited, has"} a code until ${dayOf(person.code_until)}`
         : person.has_come

@@ -13,7 +13,7 @@ interface ListedVersion {
 
 /** Versions of a document, latest first, each with who published it and what it changed against the one before. */
 export function VersionList({ versions }: { versions: ListedVersion[] }) {
-  const { timeOfDay, dayOf } = useTimeWords();
+  const { timeOfDay, dayInFull } = useTimeWords();
 
   return (
     <Box component="ol" aria-label="Versions" sx={{ m: 0, p: 0, listStyle: "none" }}>
@@ -29,7 +29,7 @@ export function VersionList({ versions }: { versions: ListedVersion[] }) {
           <Box>
             {at !== null && (
               <Typography variant="caption" component="p" sx={{ color: "text.secondary" }}>
-                {by === null ? "Shipped" : `Published by ${by}`}, {dayOf(at)}, {timeOfDay(at)}
+                {by === null ? "Shipped" : `Published by ${by}`}, {dayInFull(at)}, {timeOfDay(at)}
               </Typography>
             )}
             {changes.length === 0 && (

@@ -7,7 +7,7 @@ import { useTimeWords } from "../../parts/times";
 
 /** Every version of a result that was issued, the latest first: what was shown then, by whom, and why again. */
 export function Releases({ page }: { page: VerdictPage }) {
-  const { timeOfDay, dayOf } = useTimeWords();
+  const { timeOfDay, dayInFull } = useTimeWords();
   if (page.releases.length === 0) return null;
 
   return (
@@ -30,7 +30,7 @@ export function Releases({ page }: { page: VerdictPage }) {
               {it.band !== null && `, ${it.band}`}
             </Typography>
             <Typography variant="caption" component="p" sx={{ color: "text.secondary", overflowWrap: "anywhere" }}>
-              {dayOf(it.released_at)}, {timeOfDay(it.released_at)}, by {it.released_by}. {it.reason}.
+              {dayInFull(it.released_at)}, {timeOfDay(it.released_at)}, by {it.released_by}. {it.reason}.
               {it.version === page.version && ` SHA-256 ${it.sha256}`}
             </Typography>
           </Box>
@@ -42,14 +42,14 @@ export function Releases({ page }: { page: VerdictPage }) {
 
 /** Which version stands on the page, where it is one that was issued; and whether a later one was. */
 export function ShownVersion({ page }: { page: VerdictPage }) {
-  const { dayOf } = useTimeWords();
+  const { dayInFull } = useTimeWords();
   const shownHere = page.releases.find((it) => it.version === page.version);
   const latest = page.releases.at(-1);
   if (shownHere === undefined || latest === undefined) return null;
 
   return (
     <Typography sx={{ color: "secondary.main" }}>
-      Version {shownHere.version}, released {dayOf(shownHere.released_at)}
+      Version {shownHere.version}, released {dayInFull(shownHere.released_at)}
       {latest.version > shownHere.version && (
         <>
           . <Link to={`/result/${page.attempt}`}>Version {latest.version} was issued since</Link>
