@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
-import { useState, type KeyboardEvent } from "react";
+import { useEffect, useState, type KeyboardEvent } from "react";
 import { useNavigate } from "react-router";
 import type { Found } from "../api/types";
 import { useFind } from "../api/useFind";
@@ -20,13 +20,24 @@ export function FindSlip({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
   const [text, setText] = useState("");
   const [chosen, setChosen] = useState(0);
-  const found = useFind(text.trim());
-  const list = text.trim() === "" ? [] : (found.data ?? []);
+  /** Enter was pressed before it was found. */
+  const [isMeant, setMeant] = useState(false);
+  const words = text.trim();
+  const found = useFind(words);
+  // Until it is answered, what is shown was found for fewer letters: the first of it is not what is meant.
+  const isOpen = words !== "" && (found.isPending || found.isPlaceholderData);
+  const list = words === "" ? [] : (found.data ?? []);
   const open = (it: Found | undefined): void => {
     if (it === undefined) return;
     onClose();
     void navigate(addressOf(it));
   };
+  const [first] = list;
+  useEffect(() => {
+    if (!isMeant || isOpen || first === undefined) return;
+    onClose();
+    void navigate(addressOf(first));
+  }, [isMeant, isOpen, first, onClose, navigate]);
   const move = (event: KeyboardEvent): void => {
     const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
     if (step === undefined || list.length === 0) return;
@@ -38,10 +49,10 @@ export function FindSlip({ onClose }: { onClose: () => void }) {
     <Slip
       title="Find"
       onClose={onClose}
-      onSubmit={() => open(list[chosen])}
+      onSubmit={() => (isOpen ? setMeant(true) : open(list[chosen]))}
       actions={
         <>
-          <Button type="submit" variant="contained" disabled={list.length === 0}>
+          <Button type="submit" variant="contained" disabled={!isOpen && list.length === 0}>
             Open
           </Button>
           <Button onClick={onClose}>Close</Button>
@@ -59,6 +70,7 @@ export function FindSlip({ onClose }: { onClose: () => void }) {
           onChange={({ target }) => {
             setText(target.value);
             setChosen(0);
+            setMeant(false);
           }}
           inputProps={{ maxLength: 100 }}
         />
@@ -69,7 +81,7 @@ export function FindSlip({ onClose }: { onClose: () => void }) {
         ))}
       </Box>
       <Typography role="status" sx={{ color: "text.secondary", minHeight: "1.4em" }}>
-        {text.trim() !== "" && found.isSuccess && !found.isPlaceholderData && list.length === 0 && `Nothing is called “${text.trim()}”.`}
+        {words !== "" && found.isSuccess && !isOpen && list.length === 0 && `Nothing is called “${words}”.`}
       </Typography>
     </Slip>
   );
