@@ -3,7 +3,7 @@ import { userEvent } from "@testing-library/user-event";
 import { expect, test } from "vitest";
 import type { Student } from "../../../ui/src/api/types";
 import { ID } from "../support/addresses";
-import { open, press, school, type, type Asked } from "../support/kitchen";
+import { open, press, school, slipCloses, type, type Asked } from "../support/kitchen";
 import { amina, sandpiper } from "../support/people";
 
 /** What a student works under is written on the slip of the student, and neither is lost by sending the other. */
@@ -82,4 +82,11 @@ test("an allowance of another kind has no factor, and one with no more time than
       reason: "Sits on a stool",
     }),
   );
+});
+
+test("a button that is gone with its tap leaves the keyboard on the slip, where Escape is heard at once", async () => {
+  await openAmina();
+  await press(user, "Allow something");
+  await user.keyboard("{Escape}");
+  await slipCloses();
 });

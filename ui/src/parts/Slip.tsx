@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import Typography from "@mui/material/Typography";
-import { useId, useState, type FormEvent, type ReactNode } from "react";
+import { useId, useLayoutEffect, useRef, useState, type FormEvent, type ReactNode } from "react";
 
 interface SlipProps {
   title: string;
@@ -21,13 +21,26 @@ interface SlipProps {
 export function Slip({ title, width = "sm", isAlarm = false, onClose, onSubmit, children, actions }: SlipProps) {
   const id = useId();
   const [isWrittenOn, setWrittenOn] = useState(false);
+  const paper = useRef<HTMLDivElement>(null);
+  // What had the focus may be gone with the last tap: it is nowhere then, and Escape is not heard.
+  useLayoutEffect(() => {
+    if (document.activeElement === document.body) paper.current?.focus({ preventScroll: true });
+  });
   // A palm beside the slip does not take with it what was typed.
   const close = (_: unknown, reason: string): void => {
     if (reason !== "backdropClick" || !isWrittenOn) onClose();
   };
 
   return (
-    <Dialog open onClose={close} onInput={() => setWrittenOn(true)} fullWidth maxWidth={width} aria-labelledby={id}>
+    <Dialog
+      open
+      onClose={close}
+      onInput={() => setWrittenOn(true)}
+      fullWidth
+      maxWidth={width}
+      aria-labelledby={id}
+      slotProps={{ paper: { ref: paper } }}
+    >
       <Box
         {...(onSubmit === undefined
           ? {}
