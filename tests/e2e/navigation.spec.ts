@@ -35,7 +35,8 @@ test("on a slow device an address and what is shown under it change together", a
         const push = history.pushState.bind(history);
         history.pushState = (...to) => {
           push(...to);
-          setTimeout(() => requestAnimationFrame(() => resolve(shown?.isConnected === true)));
+          // What is drawn anew may be a task of its own: by the second frame it is there.
+          setTimeout(() => requestAnimationFrame(() => requestAnimationFrame(() => resolve(shown?.isConnected === true))));
         };
       }),
   );

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useColorScheme } from "@mui/material/styles";
-import { useRef, useState } from "react";
+import { useRef, useState, type ReactNode } from "react";
 import { Link, Outlet, ScrollRestoration, useNavigate, useNavigation } from "react-router";
 import { UserContext, useSession } from "../api/useSession";
 import { Kept } from "../offline/Kept";
@@ -127,7 +127,9 @@ export function Shell() {
               <Sending>
                 <WaitingLine />
                 <OwnScaleProvider>
-                  <PageInSight />
+                  <PageInSight>
+                    <Outlet />
+                  </PageInSight>
                 </OwnScaleProvider>
               </Sending>
             </Kept>
@@ -172,13 +174,7 @@ function SchemeSwitch() {
   );
 }
 
-/** The page of the address, or the one before it while that is on its way. */
-function PageInSight() {
-  const isLeft = useNavigation().state !== "idle";
-
-  return (
-    <IsLeft value={isLeft}>
-      <Outlet />
-    </IsLeft>
-  );
+/** The page of the address, or the one before it while that is on its way; of the one before only what listens for keys is drawn again. */
+function PageInSight({ children }: { children: ReactNode }) {
+  return <IsLeft value={useNavigation().state !== "idle"}>{children}</IsLeft>;
 }
