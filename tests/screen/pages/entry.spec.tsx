@@ -142,3 +142,34 @@ test("the first coordinator is told of every line that is not right, at that lin
     },
   });
 });
+
+test("the way in comes up also where another answer says first that the session is over", async () => {
+  const lets: Record<string, () => void> = {};
+  const hold = (name: string): Promise<void> => new Promise((resolve) => (lets[name] = resolve));
+  let isOver = false;
+  const { queries } = await open(
+    "/account",
+    school({
+      "GET /calendars": () => (isOver ? refused(401, "signed-out", "Nobody is signed in.") : []),
+      "GET /start": { is_empty: false, time_zones: [], currencies: [], words: [], least_password: 15 },
+      "DELETE /session": nothing,
+    }),
+  );
+  const fetched = globalThis.fetch;
+  const held = { DELETE: hold("left"), start: hold("start") };
+  globalThis.fetch = async (input, init) => {
+    const request = input instanceof Request ? input : new Request(input, init);
+    if (request.method === "DELETE") await held.DELETE;
+    if (request.url.endsWith("/start")) await held.start;
+
+    return fetched(request);
+  };
+  await press(user, "Sign out");
+  isOver = true;
+  await queries.refetchQueries({ queryKey: ["calendars"] });
+  await screen.findByText("Fetching Deft Blade …");
+  lets["left"]?.();
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  lets["start"]?.();
+  await screen.findByRole("button", { name: "Sign in" });
+});

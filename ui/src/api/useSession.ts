@@ -60,8 +60,11 @@ export function useUser(): User {
   return user;
 }
 
+/** What is asked by whoever stands at the door: taken away on its way, it would never be answered there. */
+const AT_THE_DOOR = new Set<unknown>([...sessionKey, "start"]);
+
 /** What one person was shown is not for the next. */
-const forget = (queries: QueryClient): void => queries.removeQueries({ predicate: (query) => query.queryKey[0] !== sessionKey[0] });
+const forget = (queries: QueryClient): void => queries.removeQueries({ predicate: ({ queryKey }) => !AT_THE_DOOR.has(queryKey[0]) });
 
 function becomes(queries: QueryClient, user: User | null): void {
   void keepPerson(user);
