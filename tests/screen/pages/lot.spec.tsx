@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from "@testing-library/react";
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import type { Lot, LotFact, LotHistory, School } from "../../../ui/src/api/types";
@@ -76,6 +76,18 @@ test("a tap that is made twice takes out once", async () => {
   const take = await screen.findByRole("button", { name: "Take out" });
   await user.dblClick(take);
   await areTaken([{ kind: "move", lot: "thigh", to: "service", mass_mg: 600_000 }]);
+});
+
+test("a button that a wet palm taps twice takes down once; what was undone is taken down at once again", async () => {
+  await openLot(history(thigh));
+  const freeze = { kind: "freeze", lot: "thigh", on: expect.stringMatching(/^\d{4}-\d\d-\d\d$/) as string };
+  const button = await screen.findByRole("button", { name: "Into the freezer" });
+  fireEvent.click(button);
+  fireEvent.click(button);
+  await areTaken([freeze]);
+  await press(user, "Undo");
+  await press(user, "Into the freezer");
+  await areTaken([freeze, expect.objectContaining({ kind: "void" }) as object, freeze]);
 });
 
 test("a lot is divided, weighed as one, and frozen", async () => {

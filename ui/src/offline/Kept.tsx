@@ -1,5 +1,5 @@
 import { dehydrate, hydrate, useQueryClient, type DehydratedState, type Query, type QueryClient } from "@tanstack/react-query";
-import { useEffect, useState, type ReactNode } from "react";
+import { createContext, use, useCallback, useEffect, useState, type ReactNode } from "react";
 import { askAgain } from "../api/askAgain";
 import type { Bench, Tray } from "../api/types";
 import { useUser } from "../api/useSession";
@@ -42,17 +42,25 @@ async function keepWith(user: string, shown: DehydratedState): Promise<void> {
   });
 }
 
+const KeepContext = createContext<() => Promise<void>>(() => Promise.resolve());
+
+/** Keeps what is shown at once, and not with the next second. */
+export const useKeepNow = (): (() => Promise<void>) => use(KeepContext);
+
 /** Everything inside opens with what this person was last shown, so that it is there without a network; nobody else on the device sees it. */
 export function Kept({ children }: { children: ReactNode }) {
   const { id: user } = useUser();
   const queries = useQueryClient();
   const [isRead, setRead] = useState(false);
+  const keepNow = useCallback(async (): Promise<void> => {
+    const shown = dehydrate(queries, { shouldDehydrateQuery: (query) => isKept(query, queries), shouldDehydrateMutation: () => false });
+    await keepWith(user, shown).catch(() => undefined);
+  }, [user, queries]);
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const keep = (): void => {
       timer = undefined;
-      const shown = dehydrate(queries, { shouldDehydrateQuery: (query) => isKept(query, queries), shouldDehydrateMutation: () => false });
-      void keepWith(user, shown).catch(() => undefined);
+      void keepNow();
     };
     const restored = store.answers.get(user).then(
       (answers) => {
@@ -72,7 +80,7 @@ export function Kept({ children }: { children: ReactNode }) {
       unsubscribe();
       clearTimeout(timer);
     };
-  }, [user, queries]);
+  }, [user, queries, keepNow]);
 
-  return isRead ? children : null;
+  return <KeepContext value={keepNow}>{isRead ? children : null}</KeepContext>;
 }

@@ -10,6 +10,7 @@ import { trayKey } from "../api/useTray";
 import { captured, capturedLot, practised, practisedOn } from "./captured";
 import { offsetMs } from "./clock";
 import type { Photo } from "./photo";
+import { useKeepNow } from "./Kept";
 import { NotKept } from "./NotKept";
 import { sendAgain, startSending } from "./sender";
 import { store } from "./store";
@@ -60,6 +61,7 @@ export function useCaptureQueue(): Queue {
 export function Sending({ children }: { children: ReactNode }) {
   const { id: user } = useUser();
   const queries = useQueryClient();
+  const keepNow = useKeepNow();
   // The browser is asked not to clear what waits here when it runs short of space.
   useEffect(() => void navigator.storage?.persist?.(), []);
   const sender = useRef<ReturnType<typeof startSending> | null>(null);
@@ -75,8 +77,9 @@ export function Sending({ children }: { children: ReactNode }) {
       },
       onLots: async () => {
         await askAgain(queries, ledgerKey);
-        // Gone from here before it is in what is shown, it would lie on the tables again, to be put away twice. It may be sent again.
+        // Gone from here before it is in what is shown and kept, it would lie on the tables again, to be put away twice. It may be sent again.
         if (isOld(queries, ledgerKey)) throw new Error("the ledger is not shown anew yet");
+        await keepNow();
       },
       onPractice: async (tray) => {
         if (tray !== null) await tell(queries, practiceTrayKey(tray.tray), tray);
@@ -90,7 +93,7 @@ export function Sending({ children }: { children: ReactNode }) {
       started.stop();
       sender.current = null;
     };
-  }, [user, queries]);
+  }, [user, queries, keepNow]);
   const [fault, setFault] = useState<string | null>(null);
   const queue = useMemo((): Queue => {
     /** What was taken down, once it is on the device; null where it cannot be kept there. */

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 
-/** Sooner than this after the first, a second tap on the same mark is more often a wet palm than a second fault. */
-const SOON_MS = 1_000;
+/** Sooner than this after the first, a second tap on the same is more often a wet palm than meant. */
+export const SOON_MS = 1_000;
 
 /** For so long it is asked. */
 const ASKED_MS = 6_000;
