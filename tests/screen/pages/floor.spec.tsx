@@ -104,6 +104,25 @@ test("what this device cannot keep is said, and what was written stays to be wri
   await areTaken([{ kind: "incident", what: "burn", text: "Hot fat", pieces: [], treatment: "excused" }]);
 });
 
+test.each(["/floor", "/floor/wall"])(
+  "%s of a day without a practical leads to the next; where nobody could say, it is asked again",
+  async (address) => {
+    const empty = { date: "2026-03-04", today: [], earlier: [], coming: [], waiting: [], has_earlier: false, spare: null };
+    const next = { id: "next", title: "Sea trout fillets", held_on: "2026-03-06" };
+    let said: unknown = refused(403, "not-allowed", "Not now.");
+    const { queries } = await open(address, school({ "GET /bench": () => said }));
+    await screen.findByText("Not now.");
+    said = empty;
+    await press(user, "Try again");
+    await screen.findByText("Nothing is on today");
+    expect(screen.getByRole("link", { name: "Plan a practical" }).getAttribute("href")).toBe("/brief");
+    said = { ...empty, coming: [next] };
+    await queries.refetchQueries({ queryKey: ["bench"] });
+    await screen.findByText(/The next is Sea trout fillets, Friday 6 March\.$/);
+    expect(screen.getByRole("link", { name: "To its room" }).getAttribute("href")).toBe("/floor/next");
+  },
+);
+
 test("two items of the mise tapped in quick succession are both open", async () => {
   await openFloor(room([station(1)]));
   await tab("Mise");
@@ -153,6 +172,30 @@ test("defects that are tapped in quick succession before and after the carcass i
   fireEvent.click(screen.getByRole("button", { name: "Skin torn" }));
   fireEvent.click(screen.getByRole("button", { name: "Bone broken" }));
   await waitFor(async () => expect((await taken()).at(-1)).toEqual({ kind: "received", mass_mg: 1_850_000, defects: [], tag: "K-11" }));
+});
+
+test("a carcass that this device cannot keep stays as it was written: its defects, its tag, and why it is refused", async () => {
+  await openFloor(room([station(1), station(2)]));
+  await tab("Receiving");
+  vi.spyOn(store.waiting, "bulkAdd").mockImplementation(() => {
+    throw Object.assign(new Error("no room"), { name: "QuotaExceededError" });
+  });
+  await press(user, "Skin torn");
+  await type("Carcass tag", "K-11");
+  await type("Or type it", "1850 g");
+  fireEvent.submit(screen.getByLabelText("Or type it").closest("form") as HTMLFormElement);
+  await press(user, "I have seen it");
+  await type("Refuse it, because", "green under the wing");
+  await press(user, "Refuse");
+  await press(user, "I have seen it");
+  await screen.findByRole("heading", { name: "Station 1: Student 1" });
+  expect(screen.getByRole("button", { name: "Skin torn" }).getAttribute("aria-pressed")).toBe("true");
+  expect(screen.getByLabelText("Carcass tag")).toHaveProperty("value", "K-11");
+  expect(screen.getByLabelText("Refuse it, because")).toHaveProperty("value", "green under the wing");
+  vi.restoreAllMocks();
+  await press(user, "Refuse");
+  await areTaken([{ kind: "refused", reason: "green under the wing", tag: "K-11" }]);
+  expect(screen.getByLabelText("Refuse it, because")).toHaveProperty("value", "");
 });
 
 test("the room is arranged by tapping: a station, then its place, its wave and the gap; what is refused stays as it was arranged", async () => {

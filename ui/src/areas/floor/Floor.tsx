@@ -1,17 +1,16 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
-import { useBench } from "../../api/useBench";
+import { Link, useNavigate } from "react-router";
 import { useCursor } from "../../api/useCursor";
-import { useFloor, usePresence } from "../../api/useFloor";
+import { usePresence } from "../../api/useFloor";
 import { useUser } from "../../api/useSession";
 import { device } from "../../api/device";
 import type { Floor as FloorState, Present } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { usePrepared } from "../../offline/usePrepared";
 import { Loading } from "../../parts/Loading";
-import { Notice, ProblemNotice } from "../../parts/Notice";
+import { ProblemNotice } from "../../parts/Notice";
 import { Standing } from "../../parts/Standing";
 import { Tabs } from "../../parts/Tabs";
 import { Unseen } from "../../parts/Unseen";
@@ -20,6 +19,7 @@ import { useNow } from "../../parts/useNow";
 import { ArrangeRoom } from "./ArrangeRoom";
 import { CheckScale } from "./CheckScale";
 import { MiseRound } from "./MiseRound";
+import { NothingOn } from "./NothingOn";
 import { scaleQueue } from "./scaleQueue";
 import { ReceiveRound } from "./ReceiveRound";
 import { StationPanel } from "./StationPanel";
@@ -28,6 +28,7 @@ import { StartClocks } from "./StartClocks";
 import { UndoBar } from "../../parts/UndoBar";
 import { useRoom } from "./useRoom";
 import { useStationCaptures } from "./useStationCaptures";
+import { useTheRoom } from "./useTheRoom";
 
 const rounds = { room: "Room", mise: "Mise", receive: "Receiving", scale: "Scale", arrange: "Arrange" } as const;
 type Round = keyof typeof rounds;
@@ -37,19 +38,14 @@ const PANEL_HEIGHT = "56vh";
 
 /** The room of a practical: the one of the address, or today's. */
 export function Floor() {
-  const { assessment } = useParams();
-  const bench = useBench();
-  const today = bench.data?.today[0]?.id;
-  const id = assessment ?? today;
-  const floor = useFloor(id);
+  const { id, floor, isNothingOn, next, problem, retry } = useTheRoom();
   const cursor = useCursor(id);
   const others = (cursor.data?.present ?? []).filter((it) => it.device !== device());
-  const problem = floor.error ?? (id === undefined ? bench.error : null);
-  if (problem !== null && floor.data === undefined) return <ProblemNotice problem={problem} onRetry={() => void floor.refetch()} />;
-  if (id === undefined && bench.data) return <Notice title="Nothing is on today">The Floor shows the practical of the day.</Notice>;
-  if (floor.data === undefined) return <Loading what="the room" />;
+  if (problem !== null) return <ProblemNotice problem={problem} onRetry={retry} />;
+  if (isNothingOn) return <NothingOn shows="The Floor shows the practical of the day." next={next} />;
+  if (floor === undefined) return <Loading what="the room" />;
 
-  return <Room key={floor.data.assessment} server={floor.data} others={others} />;
+  return <Room key={floor.assessment} server={floor} others={others} />;
 }
 
 function Room({ server, others }: { server: FloorState; others: Present[] }) {

@@ -10,6 +10,7 @@ import { Field } from "../../parts/Field";
 import { CarcassLook } from "../../parts/CarcassLook";
 import { useMassWords } from "../../parts/mass";
 import { ScalePanel } from "../../parts/ScalePanel";
+import { useTaking } from "../../parts/useTaking";
 import { ColdChain, outFor } from "./ColdChain";
 import type { StationCaptures } from "./useStationCaptures";
 
@@ -26,6 +27,7 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
   const [early, setEarly] = useState<string[]>([]);
   const [tag, setTag] = useState("");
   const [refusal, setRefusal] = useState<string | null>(null);
+  const { isTaking, taking } = useTaking();
   const station = floor.stations.find((it) => (chosen === null ? it.received_mg === null : it.station === chosen)) ?? null;
   const defects = station === null ? [] : station.received_mg === null ? early : station.defects;
   const stepOn = (): void => {
@@ -128,16 +130,20 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
                 autoComplete="off"
               />
               <Button
-                disabled={(refusal ?? "").trim() === ""}
+                disabled={isTaking || (refusal ?? "").trim() === ""}
                 onClick={() => {
                   const written = tag.trim() || station.tag;
-                  void entries.take(station.attempt, `Carcass refused, station ${station.station}`, {
-                    kind: "refused",
-                    reason: (refusal ?? "").trim(),
-                    ...(written ? { tag: written } : {}),
-                  });
-                  stepOn();
-                  setChosen(station.station);
+                  taking(
+                    entries.take(station.attempt, `Carcass refused, station ${station.station}`, {
+                      kind: "refused",
+                      reason: (refusal ?? "").trim(),
+                      ...(written ? { tag: written } : {}),
+                    }),
+                    () => {
+                      stepOn();
+                      setChosen(station.station);
+                    },
+                  );
                 }}
               >
                 Refuse
@@ -151,10 +157,7 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
         isSimulated={floor.scale_is_simulated}
         place={station === null ? null : { id: "received", title: `Carcass of station ${station.station}` }}
         said={entries.undoable?.words ?? ""}
-        onMass={(mg) => {
-          void receive(mg, defects);
-          stepOn();
-        }}
+        onMass={(mg) => taking(receive(mg, defects), stepOn)}
       />
     </BesideScale>
   );

@@ -1,33 +1,28 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useParams } from "react-router";
-import { useBench } from "../../api/useBench";
 import { useCursor } from "../../api/useCursor";
-import { useFloor } from "../../api/useFloor";
 import type { Floor } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { Loading } from "../../parts/Loading";
-import { Notice, ProblemNotice } from "../../parts/Notice";
+import { ProblemNotice } from "../../parts/Notice";
 import { stageWords } from "../../parts/stages";
 import { Unseen } from "../../parts/Unseen";
 import { useNow } from "../../parts/useNow";
 import { ClockBar } from "./ClockBar";
+import { NothingOn } from "./NothingOn";
 import { StageMark } from "./stages";
 import { useRoom } from "./useRoom";
+import { useTheRoom } from "./useTheRoom";
 
 /** For a second screen: nothing but the clocks, readable across the room. */
 export function Wall() {
-  const { assessment } = useParams();
-  const bench = useBench();
-  const id = assessment ?? bench.data?.today[0]?.id;
-  const floor = useFloor(id);
+  const { id, floor, isNothingOn, next, problem, retry } = useTheRoom();
   useCursor(id);
-  if (id === undefined && bench.data)
-    return <Notice title="Nothing is on today">The wall shows the clocks of the practical of the day.</Notice>;
-  if (floor.data === undefined && floor.error !== null) return <ProblemNotice problem={floor.error} onRetry={() => void floor.refetch()} />;
-  if (floor.data === undefined) return <Loading what="the clocks" />;
+  if (problem !== null) return <ProblemNotice problem={problem} onRetry={retry} />;
+  if (isNothingOn) return <NothingOn shows="The wall shows the clocks of the practical of the day." next={next} />;
+  if (floor === undefined) return <Loading what="the clocks" />;
 
-  return <Clocks server={floor.data} />;
+  return <Clocks server={floor} />;
 }
 
 function Clocks({ server }: { server: Floor }) {
