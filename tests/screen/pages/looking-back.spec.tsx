@@ -406,16 +406,7 @@ test("which carcasses speak is asked by size, supplier, and how surely; how many
 
 test("weights of another school are taken in from their file; what is wrong with one is named, and its place", async () => {
   const files = [{ id: OTHER, title: "north-quay", records: 42 }] as unknown as OwnCarcasses["files"];
-  const wrong = new Response(
-    JSON.stringify({
-      type: "urn:deft-blade:problem:invalid",
-      title: "Invalid",
-      status: 422,
-      detail: "This is no file of carcasses.",
-      errors: [{ path: "trays[3].ap_mg", detail: "must be more than 0" }],
-    }),
-    { status: 422, headers: { "Content-Type": "application/problem+json" } },
-  );
+  const wrong = refused(422, "invalid", "This is no file of carcasses.", { path: "trays[3].ap_mg", detail: "must be more than 0" });
   const answers = [() => wrong, away, () => ({ records: 42, otherwise: ["Wing"] })];
   const { asked } = await open(
     `/look-back/standards/${ID}/carcasses`,

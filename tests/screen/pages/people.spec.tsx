@@ -97,16 +97,7 @@ test("a code is shown once, with the address that takes it and until when it is 
 
 test("a change of somebody sends only what was changed, and says at the line what is not right", async () => {
   const answers = [
-    new Response(
-      JSON.stringify({
-        type: "urn:deft-blade:problem:invalid",
-        title: "Invalid",
-        status: 422,
-        detail: "One line is not right.",
-        errors: [{ path: "email", detail: "Somebody has this address already." }],
-      }),
-      { status: 422, headers: { "Content-Type": "application/problem+json" } },
-    ),
+    refused(422, "invalid", "One line is not right.", { path: "email", detail: "Somebody has this address already." }),
     person("Teodor"),
   ];
   const { asked } = await open("/people", school({ "GET /people": [person("Teodor")], "PATCH /people/{person}": () => answers.shift() }));

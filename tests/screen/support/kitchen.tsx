@@ -8,7 +8,7 @@ import { createMemoryRouter, RouterProvider } from "react-router";
 import { expect } from "vitest";
 import { makeQueryClient } from "../../../ui/src/app/queryClient";
 import { pages } from "../../../ui/src/app/routes";
-import { theme } from "../../../ui/src/app/theme";
+import { makeTheme } from "../../../ui/src/app/theme";
 import type { components } from "../../../ui/src/api/schema";
 import { anAnswer, operationOf } from "./description";
 
@@ -33,9 +33,9 @@ const json = (body: unknown, status = 200): Response =>
 
 export const nothing = (): Response => new Response(null, { status: 204 });
 
-/** A refusal as the application words it. */
-export const refused = (status: number, type: string, detail: string): Response =>
-  new Response(JSON.stringify({ type: `urn:deft-blade:problem:${type}`, title: "Refused", status, detail }), {
+/** A refusal as the application words it, and the places where something is not right. */
+export const refused = (status: number, type: string, detail: string, ...errors: { path: string; detail: string }[]): Response =>
+  new Response(JSON.stringify({ type: `urn:deft-blade:problem:${type}`, title: "Refused", status, detail, errors }), {
     status,
     headers: { "Content-Type": "application/problem+json" },
   });
@@ -60,7 +60,8 @@ function mustExist(...operations: string[]): void {
   }
 }
 
-function play(answering: Answering): Asked[] {
+/** Answers whatever is asked of the server; what was asked, in order. */
+export function play(answering: Answering): Asked[] {
   const asked: Asked[] = [];
   globalThis.fetch = async (input: RequestInfo | URL): Promise<Response> => {
     const request = input instanceof Request ? input : new Request(input);
@@ -74,7 +75,7 @@ function play(answering: Answering): Asked[] {
       body: /^[{[]/.test(text) ? (JSON.parse(text) as unknown) : text,
     };
     asked.push(it);
-    const said = answering(it);
+    const said = await answering(it);
 
     return said instanceof Response ? said : json(said);
   };
@@ -120,6 +121,7 @@ interface Opened {
 }
 
 // Apart from the document: what nobody sees need not be worked out for every element that is looked for.
+const theme = makeTheme();
 const styles = createCache({ key: "db", container: document.createElement("div") });
 
 /** Opens the application at an address, with a server that answers so. */
@@ -131,7 +133,7 @@ export async function open(address: string, answering: Answering): Promise<Opene
   await act(async () => {
     ({ unmount } = render(
       <CacheProvider value={styles}>
-        <ThemeProvider theme={theme} defaultMode="light">
+        <ThemeProvider theme={theme} defaultMode="light" disableStyleSheetGeneration>
           <QueryClientProvider client={queries}>
             <RouterProvider router={router} useTransitions={false} />
           </QueryClientProvider>

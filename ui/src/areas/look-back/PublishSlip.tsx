@@ -8,6 +8,7 @@ import { usePublishOwnCarcasses } from "../../api/useStandardLook";
 import { saidOf } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
 import { Toggle } from "../../parts/Toggle";
+import { toggled } from "../../parts/toggled";
 
 interface PublishSlipProps {
   own: OwnCarcasses;
@@ -56,11 +57,7 @@ export function PublishSlip({ own, asked, onClose }: PublishSlipProps) {
           <Typography>The same carcass is cut by these; they get its shares too, and their next version:</Typography>
           <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1 }}>
             {seen.others.map((it) => (
-              <Toggle
-                key={it.id}
-                isOn={!left.includes(it.id)}
-                onToggle={() => setLeft(left.includes(it.id) ? left.filter((id) => id !== it.id) : [...left, it.id])}
-              >
+              <Toggle key={it.id} isOn={!left.includes(it.id)} onToggle={() => setLeft((now) => toggled(now, it.id))}>
                 {it.title}
               </Toggle>
             ))}

@@ -11,6 +11,7 @@ import { counted } from "../../parts/format";
 import { Notice } from "../../parts/Notice";
 import { saidOf } from "../../parts/problems";
 import { Toggle } from "../../parts/Toggle";
+import { toggled } from "../../parts/toggled";
 
 const LEAST = 3;
 const MOST = 6;
@@ -67,7 +68,7 @@ export function MakeSet({ moderation }: { moderation: Moderation }) {
               key={it.attempt}
               isOn={isOn}
               disabled={!isOn && chosen.length === MOST}
-              onToggle={() => setChosen(isOn ? chosen.filter((one) => one !== it.attempt) : [...chosen, it.attempt])}
+              onToggle={() => setChosen((now) => toggled(now, it.attempt))}
             >
               {it.station} {it.student}
               {it.band !== null && `, ${it.band}`}

@@ -12,6 +12,7 @@ import { Field } from "../../parts/Field";
 import { counted } from "../../parts/format";
 import { saidOf } from "../../parts/problems";
 import { Toggle } from "../../parts/Toggle";
+import { toggled } from "../../parts/toggled";
 import { ColumnPicks } from "./ColumnPicks";
 import { PlanTable } from "./PlanTable";
 
@@ -121,13 +122,7 @@ export function ImportRoster() {
             <Box role="group" aria-label="Only these groups" sx={{ display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>
               <Typography variant="label">Only</Typography>
               {planned.groups.map((name) => (
-                <Toggle
-                  key={name}
-                  isOn={sent.only.includes(name)}
-                  onToggle={() =>
-                    look({ ...sent, only: sent.only.includes(name) ? sent.only.filter((it) => it !== name) : [...sent.only, name] })
-                  }
-                >
+                <Toggle key={name} isOn={sent.only.includes(name)} onToggle={() => look({ ...sent, only: toggled(sent.only, name) })}>
                   {name}
                 </Toggle>
               ))}

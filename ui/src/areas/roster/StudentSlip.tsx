@@ -10,6 +10,7 @@ import { Pick } from "../../parts/Pick";
 import { saidOf, saidOfPath } from "../../parts/problems";
 import { Slip } from "../../parts/Slip";
 import { Toggle } from "../../parts/Toggle";
+import { toggled } from "../../parts/toggled";
 import { Allowances } from "./Allowances";
 
 interface StudentSlipProps {
@@ -102,12 +103,7 @@ export function StudentSlip({ student, groups, products, inGroup, onClose }: Stu
             <Toggle
               key={product}
               isOn={says.barred.includes(product)}
-              onToggle={() =>
-                setSays({
-                  ...says,
-                  barred: says.barred.includes(product) ? says.barred.filter((it) => it !== product) : [...says.barred, product],
-                })
-              }
+              onToggle={() => setSays((now) => ({ ...now, barred: toggled(now.barred, product) }))}
             >
               {product}
             </Toggle>

@@ -1,9 +1,10 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Toggle } from "../../../parts/Toggle";
+import { toggled } from "../../../parts/toggled";
 import { AddByTitle } from "./AddByTitle";
 import { AllowanceFields } from "./AllowanceFields";
-import { dropped, freeId, replaced, toggled, without, type Checkpoint, type Draft } from "./draft";
+import { dropped, freeId, replaced, without, type Checkpoint, type Draft } from "./draft";
 import { Entry } from "./Entry";
 import { useSchoolWords } from "./schoolWords";
 import { WordsField } from "./WordsField";

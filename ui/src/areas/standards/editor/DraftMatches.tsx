@@ -4,7 +4,8 @@ import Typography from "@mui/material/Typography";
 import { shareOf } from "../../../parts/format";
 import { NumberField } from "../../../parts/NumberField";
 import { Toggle } from "../../../parts/Toggle";
-import { replaced, toggled, without, type Draft } from "./draft";
+import { toggled } from "../../../parts/toggled";
+import { replaced, without, type Draft } from "./draft";
 import { useSchoolWords } from "./schoolWords";
 
 type Match = { pieces: string[]; tolerance?: number };

@@ -26,7 +26,6 @@ export const draftOf = (document: Standard): Draft => document as Draft;
 
 export const replaced = <T>(items: T[], at: number, item: T): T[] => items.map((it, index) => (index === at ? item : it));
 export const without = <T>(items: T[], at: number): T[] => items.filter((_, index) => index !== at);
-export const toggled = <T>(items: T[], item: T): T[] => (items.includes(item) ? items.filter((it) => it !== item) : [...items, item]);
 
 /** The same without one of its keys. */
 export function dropped<T extends object, Key extends keyof T>(of: T, key: Key): Omit<T, Key> {
