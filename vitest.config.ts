@@ -3,7 +3,7 @@ import { defineConfig } from "vitest/config";
 
 /** What the screen works out without a page (*.spec.ts), and its pages and parts in a document without a browser (*.spec.tsx). */
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react({ compiler: true })],
   test: {
     allowOnly: false,
     maxWorkers: 2,

@@ -98,6 +98,12 @@ final class SessionTest extends TestCase
         self::assertStringNotContainsString('unsafe-inline', $policy);
     }
 
+    public function testThePageSaysWhetherSomebodyIsSignedIn(): void
+    {
+        $this->get('/')->assertOk()->assertDontSee('signed-in');
+        $this->as('marit')->get('/')->assertOk()->assertSee('<meta name="signed-in" content="yes">', escape: false);
+    }
+
     /** PostgreSQL 15, appendix A: connection_failure, cannot_connect_now, admin_shutdown; and what is no fault of the connection. */
     #[TestWith(['08006', 'connection refused', 503])]
     #[TestWith(['25006', 'cannot execute INSERT in a read-only transaction', 503])]

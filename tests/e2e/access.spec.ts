@@ -1,4 +1,4 @@
-import { expect, signIn, stationCard, test } from "./kitchen";
+import { expect, hasItsCopy, signIn, stationCard, test } from "./kitchen";
 
 test("signed out, every address leads to the sign-in and a wrong password is refused in words", async ({ page }) => {
   await page.goto("/sheet/01a21098-6cb4-737b-a221-20936c1a0249");
@@ -80,7 +80,7 @@ test.describe("with what a device keeps", () => {
 
   test("a page of the desk that was never opened opens without a network, and is filled when there is one", async ({ page, context }) => {
     await signIn(page);
-    await page.waitForFunction(async () => (await caches.match("/build/manifest.json")) !== undefined);
+    await hasItsCopy(page);
     await context.setOffline(true);
     await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Roster" }).click();
     await expect(page).toHaveURL(/\/roster$/);

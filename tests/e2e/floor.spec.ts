@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { type Browser, type Locator, type Page } from "@playwright/test";
-import { dragByFinger, expect, holdTime, loadSettles, place, fillInSignIn, signIn, stationCard, test } from "./kitchen";
+import { dragByFinger, expect, hasItsCopy, holdTime, loadSettles, place, fillInSignIn, signIn, stationCard, test } from "./kitchen";
 
 const tile = (page: Page, station: number): Locator => page.locator(`[data-station="${station}"]`);
 const round = (page: Page, name: string): Locator => page.getByRole("navigation", { name: "Rounds" }).getByRole("button", { name });
@@ -354,7 +354,7 @@ test.describe("with what a device keeps", () => {
   test("without a network everything is taken down, survives a reload, and goes up once, in order", async ({ page, context }) => {
     await signIn(page);
     const id = await toFloor(page, "Chicken eight-piece");
-    await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    await hasItsCopy(page);
     const before = await cursor(page, id);
     await tile(page, 10).click();
     const panel = page.getByRole("complementary", { name: "Station 10" });

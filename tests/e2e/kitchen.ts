@@ -36,6 +36,13 @@ export async function fillInSignIn(page: Page, account: string): Promise<void> {
   await expect(page.getByRole("button", { name: "Sign out", exact: true })).toBeVisible();
 }
 
+/** The device has its copy of the application, and opens from it without a network. */
+export async function hasItsCopy(page: Page): Promise<void> {
+  const has = (): Promise<boolean> =>
+    page.evaluate(async () => navigator.serviceWorker.controller !== null && (await caches.match("/build/manifest.json")) !== undefined);
+  await expect.poll(has).toBe(true);
+}
+
 export const stationCard = (page: Page, station: number): Locator =>
   page.getByRole("region", { name: "Chicken eight-piece", exact: true }).getByRole("link", { name: new RegExp(`^Station ${station} `) });
 

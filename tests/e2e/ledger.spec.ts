@@ -1,6 +1,6 @@
 import { v7 as uuid } from "uuid";
 import { type Locator, type Page } from "@playwright/test";
-import { expect, signIn, test } from "./kitchen";
+import { expect, hasItsCopy, signIn, test } from "./kitchen";
 
 /** When the trays are graded: a class is put away, pots are cooked and cooled, and every gram is somewhere. */
 
@@ -44,6 +44,7 @@ test.describe("by touch", () => {
     await expect(page.getByRole("link", { name: /^Thigh.*Pan 1 of 2.*frozen/ })).toBeVisible();
     await expect(row(page, "Thigh")).toHaveCount(0);
 
+    await hasItsCopy(page);
     await context.setOffline(true);
     await row(page, "Breast").getByRole("button", { name: "Service" }).tap();
     await row(page, "Breast").getByLabel("For which menu").fill("Dinner");

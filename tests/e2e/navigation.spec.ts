@@ -3,6 +3,23 @@ import { expect, signIn, test } from "./kitchen";
 
 const areas = (page: Page) => page.getByRole("navigation", { name: "Areas" });
 
+test("what stands on the rail stays where it was first seen: a finger on its way finds it there", async ({ page }) => {
+  await page.addInitScript(() => {
+    const seen = new Set<number>();
+    const look = (): void => {
+      const link = document.querySelector('nav a[href="/standards"]');
+      if (link !== null) seen.add(Math.round(link.getBoundingClientRect().left));
+      requestAnimationFrame(look);
+    };
+    requestAnimationFrame(look);
+    Object.assign(window, { seen });
+  });
+  await signIn(page);
+  await page.waitForLoadState("networkidle");
+  await page.evaluate(async () => void (await document.fonts.ready));
+  expect(await page.evaluate(() => [...(window as unknown as { seen: Set<number> }).seen])).toHaveLength(1);
+});
+
 test("a page whose file is long in coming says so, and the page before it can still be used", async ({ page }) => {
   await signIn(page);
   await page.waitForLoadState("networkidle");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, signIn, test } from "./kitchen";
+import { expect, hasItsCopy, signIn, test } from "./kitchen";
 
 declare global {
   interface Window {
@@ -166,6 +166,7 @@ test.describe("with what a device keeps", () => {
     const ahead = page.waitForResponse((it) => it.url().includes(`/practice/${standard}/trays/`) && it.ok());
     await quail.click();
     await ahead;
+    await hasItsCopy(page);
     await context.setOffline(true);
     await page.getByRole("link", { name: "Log a practice tray" }).click();
     await page.getByLabel("What does the whole carcass weigh?").fill("210 g");

@@ -136,7 +136,7 @@ test("a tablet signs in at the room's address, keeps the shell, hears of news an
     await page.goto("/");
     await fillInSignIn(page, "marit");
     expect(await page.evaluate(() => window.isSecureContext)).toBe(true);
-    await page.waitForFunction(async () => (await navigator.serviceWorker.ready).active?.state === "activated");
+    await expect.poll(() => page.evaluate(async () => (await navigator.serviceWorker.ready).active?.state)).toBe("activated");
     const session = (await context.cookies()).filter((it) => it.httpOnly);
     expect(session).not.toHaveLength(0);
     expect(session.every((it) => it.secure)).toBe(true);

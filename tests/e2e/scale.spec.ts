@@ -67,10 +67,12 @@ test("a scale at the device: connected once, remembered, read like the room's, a
 
   stop();
   await page.evaluate(() => window.scaleSays([3, 4, 2]));
+  // Enter means what the dial shows, and not what was heard a moment ago.
+  await expect(scale).toContainText("no answer");
   await page.keyboard.press("Enter");
   await expect(scale.getByRole("status")).toContainText("cannot be read: 3 bytes instead of 6");
-  await expect(scale).toContainText("no answer");
   await page.evaluate(() => window.scaleSays([3, 3, 2, 0, 200, 0]));
+  await page.locator('[data-scale="moving"]').waitFor();
   await page.keyboard.press("Enter");
   await expect(scale.getByRole("status")).toContainText("still moving");
 

@@ -110,6 +110,7 @@ test("the first coordinator is told of every line that is not right, at that lin
       "GET /start": { ...start, is_empty: true, words },
       "GET /bench": bench,
       "POST /start": () => outcomes.shift()?.(),
+      "DELETE /session": nothing(),
     }),
   );
   await type("Your name", "Ilse Karimova");
@@ -141,6 +142,10 @@ test("the first coordinator is told of every line that is not right, at that lin
       words: { frame: "carcass" },
     },
   });
+
+  // Whoever signs out of the school that was just begun stands at its sign-in, and not at its first page once more.
+  await press(user, "Sign out");
+  await screen.findByRole("button", { name: "Sign in" });
 });
 
 test("the way in comes up also where another answer says first that the session is over", async () => {

@@ -18,7 +18,9 @@ export function useScale(isAsked = true): ScaleState {
     let late: ReturnType<typeof setTimeout> | undefined;
     let stopAsking: (() => void) | undefined;
     /** Asks the server itself, at the price of one of its workers. */
-    const ask = (): void => void (stopAsking ??= listen("/api/v1/scale", { events, onHeard: () => undefined }));
+    const ask = (): void => {
+      stopAsking = stopAsking ?? listen("/api/v1/scale", { events, onHeard: () => undefined });
+    };
     const isLate = (): void => {
       setState(silent);
       ask();

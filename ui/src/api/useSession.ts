@@ -23,6 +23,8 @@ export function useSession() {
     queryKey: sessionKey,
     staleTime: Infinity,
     networkMode: "always",
+    // The page that says it failed asks for it as well: asked anew whenever that is shown, it would be taken away again.
+    retryOnMount: false,
     queryFn: async (): Promise<User | null> => {
       try {
         const gone = whoLeaves();

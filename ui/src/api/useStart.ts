@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { askAgain } from "./askAgain";
+import { tell } from "./askAgain";
 import { answer, api } from "./client";
 import type { paths } from "./schema";
+import type { Start } from "./types";
 import { useBecome } from "./useSession";
 
 const startKey = ["start"];
@@ -21,8 +22,9 @@ export function useFound() {
   return useMutation({
     mutationFn: (body: FirstCoordinator) => answer(api.POST("/start", { body })),
     onSuccess: (user) => {
+      const start = queries.getQueryData<Start>(startKey);
+      if (start !== undefined) void tell(queries, startKey, { ...start, is_empty: false });
       become(user);
-      void askAgain(queries, startKey);
     },
   });
 }

@@ -1,24 +1,29 @@
-import createCache from "@emotion/cache";
+import createCache, { type StylisPlugin } from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
-import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
 import { QueryClientProvider } from "@tanstack/react-query";
 import { useState } from "react";
 import { Entrance } from "./Entrance";
 import { makeQueryClient } from "./queryClient";
-import { theme } from "./theme";
+import { makeTheme } from "./theme";
+
+/** The one property we use that a browser of tablets, Safari, knows only under its own name; for older browsers' names the others would be written twice. */
+const named: StylisPlugin = (element) => {
+  if (element.type === "decl" && element.props === "user-select") element.return = `-webkit-${element.value}${element.value}`;
+};
 
 // Styles are made at run time, and the page's policy takes only those that carry its nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
-const styles = createCache({ key: "db", ...(nonce ? { nonce } : {}) });
+const styles = createCache({ key: "db", stylisPlugins: [named], ...(nonce ? { nonce } : {}) });
 
 export function App() {
   const [client] = useState(makeQueryClient);
+  const [theme] = useState(makeTheme);
 
   return (
     <CacheProvider value={styles}>
-      <ThemeProvider theme={theme} defaultMode="system">
-        <CssBaseline />
+      {/* Its variables are a style sheet of the build (vite.config.ts). */}
+      <ThemeProvider theme={theme} defaultMode="system" disableStyleSheetGeneration>
         <QueryClientProvider client={client}>
           <Entrance />
         </QueryClientProvider>

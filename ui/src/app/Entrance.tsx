@@ -1,31 +1,27 @@
-import { lazy, Suspense } from "react";
+import { useDeferredValue, useState } from "react";
 import { useSession } from "../api/useSession";
 import { WayIn } from "../areas/sign-in/WayIn";
 import { lastPerson } from "../offline/person";
 import { Loading } from "../parts/Loading";
+import { useInside } from "./useInside";
 
-const fetchInside = () => import("./Inside");
-const Inside = lazy(fetchInside);
-
-// Whoever was here last most likely goes in at once.
-if (lastPerson() !== null) void fetchInside().catch(() => undefined);
+/** Whoever is signed in, or was here last, most likely goes in at once. */
+const goesIn = (): boolean => lastPerson() !== null || document.querySelector('meta[name="signed-in"]') !== null;
 
 /** The door: the sign-in is a small file, and everything behind it comes when somebody begins to write there, or is signed in. */
 export function Entrance() {
   const session = useSession();
-  const hasCode = location.pathname.startsWith("/code");
-
-  if (session.isPending && !hasCode) return <Loading what="Deft Blade" />;
-  if (session.data === null && !hasCode)
+  const [isExpected, expect] = useState(goesIn);
+  const isAtTheDoor = (session.isPending || session.data === null) && !location.pathname.startsWith("/code");
+  const inside = useInside(isExpected || !isAtTheDoor);
+  // Drawn in short steps.
+  const shown = useDeferredValue(isAtTheDoor ? undefined : inside);
+  if (isAtTheDoor && session.data === null)
     return (
-      <div onInput={() => void fetchInside().catch(() => undefined)}>
+      <div onInput={() => expect(true)}>
         <WayIn />
       </div>
     );
 
-  return (
-    <Suspense fallback={<Loading what="Deft Blade" />}>
-      <Inside />
-    </Suspense>
-  );
+  return (!isAtTheDoor && shown) || <Loading what="Deft Blade" />;
 }

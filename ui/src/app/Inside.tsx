@@ -1,12 +1,18 @@
-import { useEffect } from "react";
+import { useCallback, useState } from "react";
 import { RouterProvider } from "react-router/dom";
-import { fetchTheHour } from "./areas";
+import { Ahead } from "./Ahead";
 import { router } from "./routes";
 
 /** Everything behind the door. */
-export default function Inside() {
-  useEffect(fetchTheHour, []);
+export function Inside() {
+  const [isAhead, setAhead] = useState(false);
+  const done = useCallback(() => setAhead(true), []);
 
   // As a transition a page would wait for every reading of the scale, while its address is shown already.
-  return <RouterProvider router={router} useTransitions={false} />;
+  return (
+    <>
+      <RouterProvider router={router} useTransitions={false} />
+      {!isAhead && <Ahead onDone={done} />}
+    </>
+  );
 }

@@ -14,9 +14,5 @@ export const areas = {
   people: () => import("../areas/people/pages"),
 };
 
-/** What the hour needs is fetched while nothing else is to be done: a tray that is tapped on does not wait for its file. */
-export function fetchTheHour(): void {
-  const fetch = (): void => [areas.floor, areas.tray, areas.verdict].forEach((area) => void area().catch(() => undefined));
-  if ("requestIdleCallback" in window) requestIdleCallback(fetch);
-  else setTimeout(fetch, 1_000);
-}
+/** What the hour needs: a tray that is tapped on does not wait for its file. */
+export const fetchTheHour = (): void => [areas.floor, areas.tray, areas.verdict].forEach((area) => void area().catch(() => undefined));

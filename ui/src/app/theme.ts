@@ -12,6 +12,9 @@ declare module "@mui/material/styles" {
   interface Palette extends Pencils {}
   // eslint-disable-next-line @typescript-eslint/no-empty-object-type
   interface PaletteOptions extends Partial<Pencils> {}
+  interface CssThemeVariables {
+    enabled: true;
+  }
   interface TypographyVariants {
     figure: React.CSSProperties;
     label: React.CSSProperties;
@@ -74,91 +77,87 @@ function scheme(of: typeof paper, contrastText: string) {
   };
 }
 
-export const theme = createTheme({
-  cssVariables: { colorSchemeSelector: "data-scheme" },
-  colorSchemes: { light: scheme(paper, "#fffaf0"), dark: scheme(night, "#191816") },
-  shape: { borderRadius: 2 },
-  spacing: 8,
-  typography: {
-    fontFamily: text,
-    fontSize: 15,
-    h1: { ...tabular, fontWeight: 600, fontSize: "2.1rem", lineHeight: 1.1 },
-    h2: { ...tabular, fontWeight: 600, fontSize: "1.5rem", lineHeight: 1.15 },
-    h3: { ...tabular, fontWeight: 600, fontSize: "1.2rem", lineHeight: 1.2 },
-    body1: { fontSize: "0.98rem", lineHeight: 1.45 },
-    body2: { fontSize: "0.9rem", lineHeight: 1.4 },
-    button: { ...tabular, fontWeight: 600, fontSize: "1.1rem", textTransform: "none", letterSpacing: "0.01em" },
-    caption: { fontSize: "0.82rem", lineHeight: 1.3 },
-    figure: { ...tabular, fontWeight: 600 },
-    label: { ...tabular, fontWeight: 500, fontSize: "1.02rem", letterSpacing: "0.015em" },
-  },
-  transitions: { create: () => "none" },
-  components: {
-    MuiCssBaseline: {
-      styleOverrides: (it) => ({
-        body: { minHeight: "100vh" },
-        "*:focus-visible": { outline: `3px solid ${it.vars.palette.secondary.main}`, outlineOffset: 2 },
-        "::selection": { background: it.vars.palette.secondary.main, color: it.vars.palette.secondary.contrastText },
-        a: { color: it.vars.palette.secondary.main },
-        "@media print": { body: { background: "#fff" } },
-      }),
+export const makeTheme = () =>
+  createTheme({
+    cssVariables: { colorSchemeSelector: "data-scheme" },
+    colorSchemes: { light: scheme(paper, "#fffaf0"), dark: scheme(night, "#191816") },
+    shape: { borderRadius: 2 },
+    spacing: 8,
+    typography: {
+      fontFamily: text,
+      fontSize: 15,
+      h1: { ...tabular, fontWeight: 600, fontSize: "2.1rem", lineHeight: 1.1 },
+      h2: { ...tabular, fontWeight: 600, fontSize: "1.5rem", lineHeight: 1.15 },
+      h3: { ...tabular, fontWeight: 600, fontSize: "1.2rem", lineHeight: 1.2 },
+      body1: { fontSize: "0.98rem", lineHeight: 1.45 },
+      body2: { fontSize: "0.9rem", lineHeight: 1.4 },
+      button: { ...tabular, fontWeight: 600, fontSize: "1.1rem", textTransform: "none", letterSpacing: "0.01em" },
+      caption: { fontSize: "0.82rem", lineHeight: 1.3 },
+      figure: { ...tabular, fontWeight: 600 },
+      label: { ...tabular, fontWeight: 500, fontSize: "1.02rem", letterSpacing: "0.015em" },
     },
-    MuiTypography: { defaultProps: { variantMapping: { figure: "span", label: "span" } } },
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
-    MuiButton: {
-      defaultProps: { variant: "outlined", disableElevation: true },
-      styleOverrides: {
-        root: ({ theme: it }) => ({
-          minHeight: 48,
-          padding: "6px 18px",
-          borderWidth: 2,
-          lineHeight: 1.15,
-          "&.Mui-focusVisible": { outline: `3px solid ${it.vars.palette.secondary.main}`, outlineOffset: 2 },
-          "&:active": { translate: "0 1px" },
-        }),
-        outlined: ({ theme: it }) => ({
-          borderColor: it.vars.palette.text.primary,
-          background: it.vars.palette.background.paper,
-          "&:hover": { borderWidth: 2, background: it.vars.palette.background.default },
-        }),
-        sizeSmall: {
-          minHeight: 36,
-          padding: "2px 12px",
-          fontSize: "1rem",
-          borderWidth: 1.5,
-          "@media (pointer: coarse)": { minHeight: 48 },
+    transitions: { create: () => "none" },
+    components: {
+      MuiTypography: { defaultProps: { variantMapping: { figure: "span", label: "span" } } },
+      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButton: {
+        defaultProps: { variant: "outlined", disableElevation: true },
+        styleOverrides: {
+          root: ({ theme: it }) => ({
+            minHeight: 48,
+            padding: "6px 18px",
+            borderWidth: 2,
+            lineHeight: 1.15,
+            "&.Mui-focusVisible": { outline: `3px solid ${it.vars.palette.secondary.main}`, outlineOffset: 2 },
+            "&:active": { translate: "0 1px" },
+          }),
+          outlined: ({ theme: it }) => ({
+            borderColor: it.vars.palette.text.primary,
+            background: it.vars.palette.background.paper,
+            "&:hover": { borderWidth: 2, background: it.vars.palette.background.default },
+          }),
+          sizeSmall: {
+            minHeight: 36,
+            padding: "2px 12px",
+            fontSize: "1rem",
+            borderWidth: 1.5,
+            "@media (pointer: coarse)": { minHeight: 48 },
+          },
+        },
+      },
+      MuiDialog: {
+        defaultProps: { transitionDuration: 0 },
+        styleOverrides: {
+          paper: ({ theme: it }) => ({
+            border: `2px solid ${it.vars.palette.text.primary}`,
+            boxShadow: "none",
+            backgroundImage: "none",
+            padding: 8,
+          }),
+        },
+      },
+      MuiDrawer: {
+        defaultProps: { transitionDuration: 0 },
+        styleOverrides: {
+          paper: ({ theme: it }) => ({
+            borderLeft: `2px solid ${it.vars.palette.text.primary}`,
+            boxShadow: "none",
+            backgroundImage: "none",
+          }),
+        },
+      },
+      MuiInputBase: {
+        styleOverrides: {
+          root: ({ theme: it }) => ({
+            minHeight: 48,
+            padding: "0 12px",
+            "&.MuiInputBase-multiline": { paddingBlock: 8 },
+            border: `2px solid ${it.vars.palette.text.primary}`,
+            background: it.vars.palette.background.paper,
+            "&.Mui-focused": { outline: `3px solid ${it.vars.palette.secondary.main}`, outlineOffset: 2 },
+            "&.Mui-error": { borderColor: it.vars.palette.error.main },
+          }),
         },
       },
     },
-    MuiDialog: {
-      defaultProps: { transitionDuration: 0 },
-      styleOverrides: {
-        paper: ({ theme: it }) => ({
-          border: `2px solid ${it.vars.palette.text.primary}`,
-          boxShadow: "none",
-          backgroundImage: "none",
-          padding: 8,
-        }),
-      },
-    },
-    MuiDrawer: {
-      defaultProps: { transitionDuration: 0 },
-      styleOverrides: {
-        paper: ({ theme: it }) => ({ borderLeft: `2px solid ${it.vars.palette.text.primary}`, boxShadow: "none", backgroundImage: "none" }),
-      },
-    },
-    MuiInputBase: {
-      styleOverrides: {
-        root: ({ theme: it }) => ({
-          minHeight: 48,
-          padding: "0 12px",
-          "&.MuiInputBase-multiline": { paddingBlock: 8 },
-          border: `2px solid ${it.vars.palette.text.primary}`,
-          background: it.vars.palette.background.paper,
-          "&.Mui-focused": { outline: `3px solid ${it.vars.palette.secondary.main}`, outlineOffset: 2 },
-          "&.Mui-error": { borderColor: it.vars.palette.error.main },
-        }),
-      },
-    },
-  },
-});
+  });

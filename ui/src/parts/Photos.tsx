@@ -8,13 +8,14 @@ interface PhotosProps {
 }
 
 /** Photographs of a tray, side by side; one opens large. */
-export function Photos({ attempt, folder = `/api/v1/attempts/${attempt ?? ""}/photos`, photos }: PhotosProps) {
+export function Photos({ attempt = "", folder, photos }: PhotosProps) {
+  const from = folder ?? `/api/v1/attempts/${attempt}/photos`;
   if (photos.length === 0) return null;
 
   return (
     <Box role="group" aria-label="Photographs" sx={{ display: "flex", flexWrap: "wrap", gap: 1, my: 1 }}>
       {photos.map((sha256, index) => {
-        const address = `${folder}/${sha256}`;
+        const address = `${from}/${sha256}`;
 
         return (
           <a key={sha256} href={address} target="_blank" rel="noopener">

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { useDeferredValue } from "react";
 import { useBench } from "../../api/useBench";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
@@ -20,9 +21,11 @@ export function Bench() {
 
 function StaffBench() {
   const bench = useBench();
-  if (bench.isPending) return <Loading what="the Bench" />;
+  // Drawn in short steps: it is the largest page that stands at the beginning.
+  const shown = useDeferredValue(bench.data);
   if (bench.isLoadingError) return <ProblemNotice problem={bench.error} onRetry={() => void bench.refetch()} />;
-  const { date, today, earlier, coming, waiting, spare, has_earlier: hasEarlier } = bench.data;
+  if (shown === undefined) return <Loading what="the Bench" />;
+  const { date, today, earlier, coming, waiting, spare, has_earlier: hasEarlier } = shown;
 
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 340px" }, flex: 1 }}>

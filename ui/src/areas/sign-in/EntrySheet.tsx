@@ -1,5 +1,4 @@
 import Box from "@mui/material/Box";
-import Typography from "@mui/material/Typography";
 import type { FormEvent, ReactNode } from "react";
 import { Wordmark } from "../../app/Wordmark";
 
@@ -16,7 +15,7 @@ interface EntrySheetProps {
   after?: ReactNode;
 }
 
-/** The sheet of paper one fills in to come in. It is the first thing a device fetches: its button is drawn without the parts that the rest of the screen has. */
+/** The sheet of paper one fills in to come in. It is the first thing a device fetches: it is drawn without the parts that the rest of the screen has. */
 export function EntrySheet({ lead, isWide = false, action, isReady = true, onSubmit, children, after }: EntrySheetProps) {
   return (
     <Box component="main" sx={{ minHeight: "100vh", display: "grid", placeItems: "center", p: 2 }}>
@@ -38,9 +37,9 @@ export function EntrySheet({ lead, isWide = false, action, isReady = true, onSub
         }}
       >
         <Wordmark size={1.7} />
-        <Typography component="h1" variant="body1" sx={{ color: "text.secondary", mb: 1 }}>
+        <Box component="h1" sx={{ typography: "body1", color: "text.secondary", m: 0, mb: 1 }}>
           {lead}
-        </Typography>
+        </Box>
         {children}
         <Box
           component="button"

@@ -1,8 +1,8 @@
-import Typography from "@mui/material/Typography";
+import Box from "@mui/material/Box";
 import { useState } from "react";
 import { useSignIn } from "../../api/useSession";
-import { Field } from "../../parts/Field";
 import { saidOf } from "../../parts/problems";
+import { EntryLine } from "./EntryLine";
 import { EntrySheet } from "./EntrySheet";
 
 export function SignIn() {
@@ -17,12 +17,12 @@ export function SignIn() {
       isReady={!signIn.isPending}
       onSubmit={() => signIn.mutate({ email, password })}
       after={
-        <Typography variant="body2">
+        <Box component="p" sx={{ typography: "body2", m: 0 }}>
           <a href="/code">I have a code</a>: you were invited, or your password is to be set anew. Without one, ask your coordinator.
-        </Typography>
+        </Box>
       }
     >
-      <Field
+      <EntryLine
         label="E-mail, or the sign-in name on your slip"
         autoCapitalize="none"
         spellCheck={false}
@@ -32,7 +32,7 @@ export function SignIn() {
         value={email}
         onChange={(it) => setEmail(it.target.value)}
       />
-      <Field
+      <EntryLine
         label="Password"
         type="password"
         autoComplete="current-password"
