@@ -9,7 +9,7 @@ import { away, marit, nothing, play, press, refused, school, type, type Asked } 
 // Outside a build the two entries of the package are two routers.
 vi.mock("react-router/dom", () => import("react-router"));
 
-/** The door: what is shown until it is known who is there, and what is fetched when. */
+/** What is shown until it is known who is signed in, and what is fetched when. */
 
 const user = userEvent.setup({ delay: null });
 const bench = { date: "2026-03-04", today: [], earlier: [], coming: [], waiting: [], has_earlier: false, spare: null };
@@ -48,7 +48,7 @@ test("whoever is signed in goes in; what the hour needs, and the copy for when t
   await waitFor(() => expect(register).toHaveBeenCalledExactlyOnceWith("/worker.js"));
 });
 
-test("whoever signs in goes in without a word of fetching, and whoever signs out stands at the door at once", async () => {
+test("whoever signs in goes in without a word of fetching, and whoever signs out sees the sign-in at once", async () => {
   const who = [nothing(), marit];
   await stand({
     "GET /session": () => who.shift() ?? nothing(),

@@ -7,14 +7,14 @@ import { Entrance } from "./Entrance";
 import { makeQueryClient } from "./queryClient";
 import { makeTheme } from "./theme";
 
-/** The one property we use that a browser of tablets, Safari, knows only under its own name; for older browsers' names the others would be written twice. */
-const named: StylisPlugin = (element) => {
+/** Safari knows `user-select` only with its prefix. Emotion's own prefixer is left out: it would write other rules twice, for browsers that are no longer used. */
+const prefixed: StylisPlugin = (element) => {
   if (element.type === "decl" && element.props === "user-select") element.return = `-webkit-${element.value}${element.value}`;
 };
 
 // Styles are made at run time, and the page's policy takes only those that carry its nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
-const styles = createCache({ key: "db", stylisPlugins: [named], ...(nonce ? { nonce } : {}) });
+const styles = createCache({ key: "db", stylisPlugins: [prefixed], ...(nonce ? { nonce } : {}) });
 
 export function App() {
   const [client] = useState(makeQueryClient);

@@ -3,7 +3,7 @@ import { RouterProvider } from "react-router/dom";
 import { Ahead } from "./Ahead";
 import { router } from "./routes";
 
-/** Everything behind the door. */
+/** All pages of whoever is signed in. */
 export function Inside() {
   const [isAhead, setAhead] = useState(false);
   const done = useCallback(() => setAhead(true), []);

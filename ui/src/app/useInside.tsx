@@ -3,7 +3,7 @@ import { useEffect, useState, type ReactElement } from "react";
 const AGAIN_MS = 2_000;
 
 /**
- * Everything behind the door, a file of its own; undefined until it is fetched, which is tried until it succeeds: nothing can be done without it. It is no
+ * All pages of whoever is signed in, a file of its own; undefined until it is fetched, which is tried until it succeeds: nothing can be done without it. It is no
  * lazy component, for React holds one that is waited for back for 300 ms.
  */
 export function useInside(isWanted: boolean): ReactElement | undefined {
