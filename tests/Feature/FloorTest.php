@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\User;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -92,6 +93,7 @@ final class FloorTest extends TestCase
         $say('teodor', $this->station(9)->id)->assertNoContent();
         $present = $this->getJson($this->address('captures'))->json('present');
         self::assertEqualsCanonicalizing(['Marit Oyelaran', 'Teodor Vance'], array_column((array) $present, 'name'));
+        self::assertSame(User::query()->where('name', 'Teodor Vance')->value('id'), array_column((array) $present, 'person', 'name')['Teodor Vance']);
         $say('marit', null)->assertNoContent();
         $cursor = $this->getJson($this->address('captures'))->assertOk()->assertJsonCount(0, 'captures')->assertJsonPath('present.0.name', 'Teodor Vance');
         self::assertEqualsWithDelta(now()->getPreciseTimestamp(3), $cursor->json('now_ms'), 5_000);

@@ -116,7 +116,16 @@ test("a weight that waits is shown and not graded: whether the tray balances is 
   expect(over({ kind: "refused", reason: "Warm" }).holds.as_purchased_mg).toBeNull();
   expect(over({ kind: "checkpoint", checkpoint: "trussed" }).result.splits).toEqual([{ checkpoint: "trussed", running_ms: 30_000 }]);
   expect(over({ kind: "level", criterion: "edge", level: 1 }).second_look.yours).toBe("gave_first");
-  expect(over({ kind: "second_look", event: "asked", marker: "m" }).second_look.yours).toBe("open");
+  const asked = { kind: "second_look", event: "asked", marker: "m" };
+  expect(over(asked).second_look.yours).toBe("open");
+  const notes = (log: Tray["log"]): string[] => log.flatMap(({ entry: { capture } }) => (capture.kind === "note" ? [capture.text] : []));
+  const noted = [fact({ id: "n1", kind: "note", text: "Own", by: "m" }), fact({ id: "n2", kind: "note", text: "Of another Marit", by: "n" })];
+  const withNotes = {
+    ...tray,
+    log: noted.map((capture, index) => ({ entry: { seq: index + 1, by: "Marit", capture }, state: "holds", replaced_by: null })),
+  } as unknown as Tray;
+  const begun = [{ attempt: "a", capture: fact({ id: "0", at: later, ...asked }), refusal: null }] as Waiting[];
+  expect(notes(withWaiting(withNotes, begun, marit, practical).log)).toEqual(["Own"]);
   expect(withWaiting(tray, [{ capture: fact({ kind: "scrape", mass_mg: 1 }), refusal: "No" } as Waiting], marit, practical)).toBe(tray);
 
   const undo = (target: string) => ({ kind: "void", target, reason: "Undone at once" });

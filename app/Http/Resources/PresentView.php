@@ -14,6 +14,8 @@ final readonly class PresentView
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $attempt,
+        #[OA\Property(format: 'uuid')]
+        public string $person,
         #[OA\Property]
         public string $name,
         #[OA\Property]
@@ -22,6 +24,6 @@ final readonly class PresentView
 
     public static function of(Presence $presence): self
     {
-        return new self((string) $presence->attempt_id, $presence->user->name, $presence->device);
+        return new self((string) $presence->attempt_id, $presence->user_id, $presence->user->name, $presence->device);
     }
 }

@@ -22,6 +22,15 @@ const shelf = [
 let document: BriefDocument;
 let expected: BriefDocument;
 let asked: Asked[];
+let version: number;
+let view: () => Brief;
+
+function save({ body }: Asked): Brief {
+  version += 1;
+  document = body as BriefDocument;
+
+  return view();
+}
 
 const listOf = (list: BriefDocument["lists"][number]): BriefList =>
   ({
@@ -51,10 +60,10 @@ const listOf = (list: BriefDocument["lists"][number]): BriefList =>
   }) as unknown as BriefList;
 
 async function openBrief(first: Partial<BriefDocument> = {}, answers: Record<string, unknown> = {}): Promise<void> {
-  let version = 1;
+  version = 1;
   document = { ...structuredClone(newBrief), title: "Friday", ...first };
   expected = structuredClone(document);
-  const view = (): Brief =>
+  view = () =>
     like<Brief>("GET /briefs/{brief}", {
       id: ID,
       version,
@@ -76,12 +85,7 @@ async function openBrief(first: Partial<BriefDocument> = {}, answers: Record<str
     `/brief/${ID}`,
     school({
       "GET /briefs/{brief}": view,
-      "PUT /briefs/{brief}": ({ body }: Asked) => {
-        version += 1;
-        document = body as BriefDocument;
-
-        return view();
-      },
+      "PUT /briefs/{brief}": save,
       "GET /standards": shelf,
       "GET /roster": { groups: [sandpiper], products: [] },
       "GET /students": { count: 2, a_page: 50, students: [amina, kenji] },
@@ -109,6 +113,8 @@ async function takeGroup(): Promise<void> {
   await user.selectOptions(screen.getByLabelText("A whole group"), await screen.findByRole("option", { name: /^Larder 2, Sandpiper/ }));
 }
 
+const toBriefs = () => user.click(within(screen.getByRole("navigation", { name: "Areas" })).getByRole("link", { name: "Brief" }));
+
 test("when and where: day, hour, room with its stations, waves and their times", async () => {
   await openBrief();
   await writes("Day", "2026-03-06", (it) => (it.day = "2026-03-06"));
@@ -125,6 +131,24 @@ test("when and where: day, hour, room with its stations, waves and their times",
   await press(user, "Assessment: counts");
   await isKept((it) => (it.is_rehearsal = true));
   await writes("Day", "", (it) => (it.day = null));
+});
+
+test("a brief that is opened again while its last change is on its way has that change", async () => {
+  let arrive = (): void => {};
+  const onItsWay = new Promise<void>((resolve) => (arrive = resolve));
+  const item = { id: ID, day: null, room: "", students: 0, set_at: null };
+  await openBrief(
+    {},
+    { "GET /briefs": () => [{ ...item, title: document.title }], "PUT /briefs/{brief}": (it: Asked) => onItsWay.then(() => save(it)) },
+  );
+  await type("Name", "Friday, in two waves");
+  await toBriefs();
+  await user.click(await screen.findByRole("link", { name: "Friday" }));
+  await screen.findByText("Fetching the brief …");
+  arrive();
+  expect(await screen.findByLabelText("Name")).toHaveProperty("value", "Friday, in two waves");
+  await toBriefs();
+  await screen.findByRole("link", { name: "Friday, in two waves" });
 });
 
 test("with what: an order, its price for a kilogram or a carcass, and none where none is written", async () => {

@@ -108,8 +108,40 @@ test("of two looks those that are not alike are shown; a third person writes dow
   await screen.findByText("Trim: torn");
 });
 
-test("where a third person agrees, one of the two only reads", async () => {
-  await openLooks(tray(), { name: ilse.name });
+/** A tray whose two looks were given by these. */
+const judgedBy = (...people: { id: string; name: string }[]): Tray => {
+  const capture = (by: string, index: number) => ({
+    id: `judged-${index}`,
+    at: "2026-03-04T09:00:00.000Z",
+    by,
+    kind: "level",
+    criterion: "skin",
+  });
+  const rounds = ["first", "second"] as const;
+
+  return tray({
+    log: people.map(({ id, name }, index) => ({
+      entry: {
+        seq: index + 1,
+        attempt: ID,
+        capture: { ...capture(id, index), level: index, round: rounds[index] } as Tray["log"][number]["entry"]["capture"],
+        by: name,
+        device: "Tablet 1",
+        received_at: "2026-03-04T09:00:00.000Z",
+        offset_ms: 0,
+      },
+      state: "holds",
+      replaced_by: null,
+    })),
+  });
+};
+
+test("where a third person agrees, one of the two only reads; somebody of the same name is a third", async () => {
+  const said = judgedBy(teodor, ilse);
+  const { unmount } = await openLooks(said, { name: ilse.name });
+  expect(await screen.findByLabelText("Agreed, because")).toHaveProperty("disabled", false);
+  unmount();
+  await openLooks(said, ilse);
   await screen.findByText(/By the policy of this practical a third person writes down what is agreed/);
   expect(screen.queryByLabelText("Agreed, because")).toBeNull();
   for (const step of screen.getAllByRole("button", { name: /Skin: / })) expect(step).toHaveProperty("disabled", true);

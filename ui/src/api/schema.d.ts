@@ -4568,6 +4568,8 @@ export interface components {
         PresentView: {
             /** Format: uuid */
             attempt: string;
+            /** Format: uuid */
+            person: string;
             name: string;
             device: string;
         };

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
@@ -18,15 +18,31 @@ export function useMissedTries() {
   return useQuery({ queryKey: ["missed"], queryFn: () => answer(api.GET("/missed-tries")) });
 }
 
-/** How does this practical stand? */
+/** How does this practical stand? What was written last may still be on its way when it is opened again. */
 export function useBrief(brief: string) {
+  const queries = useQueryClient();
+
   return useQuery({
     queryKey: ["brief", brief],
     gcTime: 0,
     refetchOnWindowFocus: false,
-    queryFn: () => answer(api.GET("/briefs/{brief}", { params: { path: { brief } } })),
+    queryFn: async () => {
+      await savesEnd(queries, brief);
+
+      return answer(api.GET("/briefs/{brief}", { params: { path: { brief } } }));
+    },
   });
 }
+
+const saveKey = (brief: string) => ["save brief", brief];
+
+const savesEnd = (queries: QueryClient, brief: string): Promise<unknown> =>
+  Promise.allSettled(
+    queries
+      .getMutationCache()
+      .findAll({ mutationKey: saveKey(brief), status: "pending" })
+      .map((it) => it.continue()),
+  );
 
 const put = (brief: string, version: number, document: BriefDocument): Promise<Brief> =>
   answer(api.PUT("/briefs/{brief}", { params: { path: { brief }, header: { "If-Match": `"${version}"` } }, body: document }));
@@ -113,10 +129,11 @@ export function useBriefKeeping(opened: Brief): BriefKeeping {
   const [problem, setProblem] = useState<Problem | null>(null);
   const version = useRef(opened.version);
   const [saved, setSaved] = useState(opened.document);
-  const line = useRef<Promise<void>>(Promise.resolve());
-  const send = (written: BriefDocument): void => {
-    setState("saving");
-    line.current = line.current.then(async () => {
+  const queries = useQueryClient();
+  const { mutate } = useMutation({
+    mutationKey: saveKey(opened.id),
+    scope: { id: `brief ${opened.id}` },
+    mutationFn: async (written: BriefDocument) => {
       try {
         const answered = await put(opened.id, version.current, written);
         version.current = answered.version;
@@ -124,11 +141,16 @@ export function useBriefKeeping(opened: Brief): BriefKeeping {
         setBrief(answered);
         setProblem(null);
         setState("kept");
+        void askAgain(queries, briefsKey);
       } catch (caught) {
         setProblem(caught instanceof Problem ? caught : null);
         setState(caught instanceof Problem && caught.status === 412 ? "elsewhere" : "failed");
       }
-    });
+    },
+  });
+  const send = (written: BriefDocument): void => {
+    setState("saving");
+    mutate(written);
   };
   const save = useEffectEvent((written: BriefDocument): void => {
     if (saved !== written && state !== "elsewhere") send(written);

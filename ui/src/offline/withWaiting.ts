@@ -39,7 +39,7 @@ export function withWaiting(tray: Tray, waiting: Waiting[], by: Person, assessme
 /** Whoever begins a second look without a network is shown nothing more of the first here either. */
 const seenIn = ({ log }: Tray, fresh: Waiting[], by: Person): LogEntry[] =>
   fresh.some(({ capture }) => capture.kind === "second_look" && capture.event === "asked")
-    ? log.filter(({ entry }) => entry.by === by.name || !["level", "note", "well"].includes(entry.capture.kind))
+    ? log.filter(({ entry }) => entry.capture.by === by.id || !["level", "note", "well"].includes(entry.capture.kind))
     : log;
 
 const entryOf = ({ attempt, capture, offsetMs }: Waiting, by: Person, seq: number): LogEntry => ({

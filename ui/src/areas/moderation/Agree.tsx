@@ -42,7 +42,9 @@ function BothLooks({ tray, assessment }: { tray: Tray; assessment: Assessment })
   const both = looks.filter((it) => it.first !== null && it.second !== null);
   const differing = both.filter((it) => it.first?.level !== it.second?.level);
   const shown = showsAll ? looks : differing;
-  const isParty = looks.some((it) => [it.first?.by, it.second?.by].includes(user.name));
+  const isParty = tray.log.some(
+    ({ entry: { capture } }) => capture.kind === "level" && capture.round !== "agreed" && capture.by === user.id,
+  );
   const needsThird = assessment.policy.moderation?.third_agrees === true && isParty;
   const open = differing.filter((it) => it.to_agree && it.agreed === null).length;
 

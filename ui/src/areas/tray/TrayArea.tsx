@@ -62,7 +62,7 @@ export function TrayArea() {
       asked={step}
       others={(cursor.data?.present ?? [])
         .filter((it) => it.attempt === attempt && it.device !== device())
-        .map((it) => (it.name === user.name ? "you (another device)" : it.name))}
+        .map((it) => (it.person === user.id ? "you (another device)" : it.name))}
     />
   );
 }

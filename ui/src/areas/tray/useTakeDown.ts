@@ -23,7 +23,7 @@ export function useTakeDown(tray: Tray, assessment: Assessment): Entries {
   const lastEntry = tray.log
     .filter(
       (it) =>
-        it.entry.by === user.name &&
+        it.entry.capture.by === user.id &&
         it.state === "holds" &&
         !["void", "incident", "station", "standard", "allowance", "resit"].includes(it.entry.capture.kind),
     )
