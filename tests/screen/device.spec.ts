@@ -119,7 +119,10 @@ test("a weight that waits is shown and not graded: whether the tray balances is 
   const asked = { kind: "second_look", event: "asked", marker: "m" };
   expect(over(asked).second_look.yours).toBe("open");
   const notes = (log: Tray["log"]): string[] => log.flatMap(({ entry: { capture } }) => (capture.kind === "note" ? [capture.text] : []));
-  const noted = [fact({ id: "n1", kind: "note", text: "Own", by: "m" }), fact({ id: "n2", kind: "note", text: "Of another Marit", by: "n" })];
+  const noted = [
+    fact({ id: "n1", kind: "note", text: "Own", by: "m" }),
+    fact({ id: "n2", kind: "note", text: "Of another Marit", by: "n" }),
+  ];
   const withNotes = {
     ...tray,
     log: noted.map((capture, index) => ({ entry: { seq: index + 1, by: "Marit", capture }, state: "holds", replaced_by: null })),

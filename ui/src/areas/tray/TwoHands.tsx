@@ -18,7 +18,8 @@ export function TwoHands({ tray, assessment }: { tray: Tray; assessment: Assessm
   const before = new Map<LogEntry, LogEntry>();
   for (const earlier of tray.log) {
     const holder = holderOf(earlier);
-    if (holder.entry.capture.by !== earlier.entry.capture.by && say(holder.entry.capture) !== say(earlier.entry.capture)) before.set(holder, earlier);
+    if (holder.entry.capture.by !== earlier.entry.capture.by && say(holder.entry.capture) !== say(earlier.entry.capture))
+      before.set(holder, earlier);
   }
   const pairs = [...before].map(([later, earlier]) => ({ later, earlier }));
   if (pairs.length === 0) return null;
