@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Attempt;
-use App\Models\Release;
-use App\Models\ResultRow;
+use App\Models\ResultMark;
 
 /** How a released result stands against the facts of today. */
 enum ReleaseState: string
@@ -24,12 +23,15 @@ enum ReleaseState: string
     /** @param Attempt $attempt with its release and row */
     public static function of(Attempt $attempt): self
     {
-        $release = $attempt->release;
+        return self::between($attempt->release?->mark(), $attempt->row->mark());
+    }
 
+    public static function between(?ResultMark $released, ResultMark $now): self
+    {
         return match (true) {
-            $release === null => self::Unreleased,
-            self::isOther($release, $attempt->row) => self::Changed,
-            $release->last_seq !== self::NOT_KEPT && $release->last_seq !== $attempt->row->last_seq => self::EntriesSince,
+            $released === null => self::Unreleased,
+            self::isOther($released, $now) => self::Changed,
+            $released->lastSeq !== self::NOT_KEPT && $released->lastSeq !== $now->lastSeq => self::EntriesSince,
             default => self::Current,
         };
     }
@@ -41,10 +43,8 @@ enum ReleaseState: string
     }
 
     /** Without a digest of its result a release is told from the row by its total and band. */
-    private static function isOther(Release $release, ResultRow $row): bool
+    private static function isOther(ResultMark $released, ResultMark $now): bool
     {
-        return $release->last_seq === self::NOT_KEPT
-            ? [$release->total, $release->band] !== [$row->total, $row->band]
-            : $release->result_sha256 !== $row->result_sha256;
+        return $released->lastSeq === self::NOT_KEPT ? [$released->total, $released->band] !== [$now->total, $now->band] : $released->sha256 !== $now->sha256;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Brief;
 
 use App\Models\Assessment;
-use App\Models\Attempt;
 use App\Models\User;
 use DeftBlade\Core\Json\Node;
 use Illuminate\Database\Eloquent\Collection;
@@ -17,11 +16,12 @@ final readonly class Marking
     private function __construct(public string $person, public string $name, public bool $isSecond, public array $stations) {}
 
     /**
-     * @param Collection<int, Assessment> $assessments with their attempts
+     * @param Collection<int, Assessment> $assessments
+     * @param array<string, list<int>>    $stations    by practical
      *
      * @return array<string, list<self>> by practical; nobody where it was not planned in a brief
      */
-    public static function ofEach(Collection $assessments): array
+    public static function ofEach(Collection $assessments, array $stations): array
     {
         $assessments->load('brief');
         $planned = [];
@@ -31,8 +31,7 @@ final readonly class Marking
         $names = self::names(array_merge([], ...array_values($planned)));
         $markings = [];
         foreach ($assessments as $assessment) {
-            $stations = $assessment->attempts->map(static fn(Attempt $it): int => $it->station)->all();
-            $all = array_map(static fn(BriefAssessor $it): self => new self($it->person, $names[$it->person] ?? '', $it->isSecond, array_values(array_intersect($it->stations, $stations))), $planned[$assessment->id]);
+            $all = array_map(static fn(BriefAssessor $it): self => new self($it->person, $names[$it->person] ?? '', $it->isSecond, array_values(array_intersect($it->stations, $stations[$assessment->id] ?? []))), $planned[$assessment->id]);
             $markings[$assessment->id] = array_values(array_filter($all, static fn(self $it): bool => $it->stations !== []));
         }
 

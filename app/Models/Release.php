@@ -37,6 +37,11 @@ final class Release extends Model
 
     protected $fillable = ['attempt_id', 'version', 'reason', 'last_seq', 'total', 'band', 'result_sha256', 'seal_sha256', 'released_by', 'released_at'];
 
+    public function mark(): ResultMark
+    {
+        return new ResultMark($this->last_seq, $this->result_sha256, $this->total, $this->band);
+    }
+
     /** @return BelongsTo<User, $this> */
     public function releasedBy(): BelongsTo
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DeftBlade\Core\Balance\BalancedTray;
 use DeftBlade\Core\Balance\BalanceState;
 use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
@@ -76,13 +77,24 @@ final class ResultRow extends Model
         'bins', 'points', 'levels', 'time_factor', 'weighed_at', 'tag', 'out_ms', 'judged_by', 'second_open', 'second_finished', 'looks',
     ];
 
+    public function mark(): ResultMark
+    {
+        return new ResultMark($this->last_seq, $this->result_sha256, $this->total, $this->band);
+    }
+
+    /** What it balances to, for looking for mix-ups. */
+    public function balanced(): BalancedTray
+    {
+        return new BalancedTray($this->attempt_id, $this->balance, $this->unaccounted_mg ?? 0, $this->tolerance_mg ?? 0, self::mgOf($this->masses));
+    }
+
     /** A copy that says nothing of what was judged. */
     public function withoutMarks(): self
     {
         $row = clone $this;
         $row->setRawAttributes(['total' => null, 'band' => null, 'scores' => '{}', 'points' => '{}', 'levels' => '{}', 'status' => Status::Provisional->value, 'judged_by' => '[]', 'looks' => null, 'result_sha256' => ''] + $this->getAttributes());
-        $row->stage = $this->stage === Stage::Judged ? Stage::Weighed : $this->stage;
-        $row->flags = array_values(array_intersect($this->flags, array_map(static fn(Flag $it): string => $it->value, Flag::WEIGHED)));
+        $row->stage = $this->stage->withoutMarks();
+        $row->flags = Flag::weighedAmong($this->flags);
 
         return $row;
     }
@@ -90,12 +102,18 @@ final class ResultRow extends Model
     /** What its carcass came to. */
     public function yield(): TrayYield
     {
-        $masses = [];
-        foreach (get_object_vars($this->products_mg) as $product => $mg) {
-            $masses[(string) $product] = is_int($mg) ? $mg : 0;
+        return new TrayYield($this->balance !== BalanceState::Open, $this->delivered_mg, self::mgOf($this->products_mg), $this->worked_s);
+    }
+
+    /** @return array<string, int> */
+    public static function mgOf(\stdClass $masses): array
+    {
+        $mgOf = [];
+        foreach (get_object_vars($masses) as $of => $mg) {
+            $mgOf[(string) $of] = is_int($mg) ? $mg : 0;
         }
 
-        return new TrayYield($this->balance !== BalanceState::Open, $this->delivered_mg, $masses, $this->worked_s);
+        return $mgOf;
     }
 
     /** @return array<string, string> */

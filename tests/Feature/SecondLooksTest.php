@@ -56,6 +56,26 @@ final class SecondLooksTest extends TestCase
         }
     }
 
+    /** The Bench reads its trays otherwise than the sheet of a class. */
+    public function testTheBenchAndTheSheetSayTheSameOfEveryTray(): void
+    {
+        $this->as('marit')->ask('teodor')->assertOk();
+        $told = fn(string $path, string $trays): array => array_map(
+            static fn(mixed $it): array => array_map(static fn(string $key): mixed => data_get($it, $key), ['attempt', 'station', 'student', 'total', 'band', 'flags', 'release_state']),
+            (array) $this->getJson("/api/v1$path")->assertOk()->json($trays),
+        );
+        foreach (['marit', 'teodor'] as $account) {
+            $bench = $this->as($account)->getJson('/api/v1/bench')->assertOk();
+            foreach (['today', 'earlier', 'coming'] as $days) {
+                foreach ((array) $bench->json($days) as $index => $practical) {
+                    $id = data_get($practical, 'id');
+                    self::assertIsString($id);
+                    self::assertSame($told("/assessments/$id/sheet", 'rows'), $told('/bench', "$days.$index.trays"), "$account, $days $index");
+                }
+            }
+        }
+    }
+
     public function testTryingAPolicyTellsNothingEither(): void
     {
         User::query()->whereKey($this->idOf('teodor'))->update(['role' => 'instructor']);

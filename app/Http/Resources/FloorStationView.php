@@ -8,7 +8,7 @@ use App\Actions\GradedClass;
 use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
-use DeftBlade\Core\Capture\CaptureState;
+use DeftBlade\Core\Capture\Capture as Fact;
 use DeftBlade\Core\Grading\AttemptResult;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Message\Message;
@@ -159,11 +159,16 @@ final readonly class FloorStationView
     /** @return list<MarkView> */
     private static function last(Attempt $attempt, GradedClass $class): array
     {
-        $log = $class->of($attempt->id)->attempt->log;
-        $latestFirst = $attempt->captures->sortByDesc(static fn(Capture $it): \DateTimeImmutable => $it->at)->lazy();
-        $standing = $latestFirst->filter(static fn(Capture $it): bool => $log->history->stateOf($it->id) !== CaptureState::Withdrawn);
+        $captures = $attempt->captures->getDictionary();
+        $last = [];
+        foreach (array_reverse($class->of($attempt->id)->attempt->log->history->all(Fact::class)) as $fact) {
+            $mark = MarkView::of($captures[$fact->id], $class->standard, $class->sentences);
+            if ($mark !== null && array_push($last, $mark) === self::LAST) {
+                break;
+            }
+        }
 
-        return array_values($standing->map(static fn(Capture $it): ?MarkView => MarkView::of($it, $class->standard, $class->sentences))->filter()->take(self::LAST)->all());
+        return $last;
     }
 
     /** @return list<Message> what should be there at this stage and is not */

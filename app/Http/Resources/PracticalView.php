@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Actions\ClassRows;
+use App\Actions\ClassFlags;
+use App\Actions\ListedTray;
 use App\Brief\Marking;
 use App\Models\Assessment;
-use App\Models\Attempt;
+use DeftBlade\Core\Balance\BalancedTray;
 use DeftBlade\Core\Sentence\Sentences;
 use OpenApi\Attributes as OA;
 
@@ -47,12 +48,13 @@ final readonly class PracticalView
     ) {}
 
     /**
-     * @param Assessment    $assessment with its group, and its attempts with student and release
-     * @param list<Marking> $markings   who marks it
+     * @param Assessment       $assessment with its group
+     * @param list<ListedTray> $trays
+     * @param list<Marking>    $markings   who marks it
      */
-    public static function of(Assessment $assessment, StandardInBrief $standard, array $markings, Sentences $sentences): self
+    public static function of(Assessment $assessment, array $trays, StandardInBrief $standard, array $markings, Sentences $sentences): self
     {
-        $rows = ClassRows::of($assessment->attempts);
+        $flags = ClassFlags::among(array_map(static fn(ListedTray $it): BalancedTray => $it->balanced, $trays));
 
         return new self(
             $assessment->id,
@@ -66,7 +68,7 @@ final readonly class PracticalView
             $assessment->cancelled,
             array_map(AssessorView::of(...), $markings),
             $standard->layout,
-            array_values($assessment->attempts->map(static fn(Attempt $it): TrayCardView => TrayCardView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
+            array_map(static fn(ListedTray $it): TrayCardView => TrayCardView::of($it, FlagView::allOf($flags->flagsOf($it->attempt, $it->flags), $sentences)), $trays),
         );
     }
 }

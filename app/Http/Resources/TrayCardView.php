@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\ListedTray;
 use App\Actions\ReleaseState;
-use App\Models\Attempt;
 use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Verdict;
@@ -37,25 +37,10 @@ final readonly class TrayCardView
         public ReleaseState $release_state,
     ) {}
 
-    /**
-     * @param Attempt        $attempt with its student and release
-     * @param list<FlagView> $flags
-     */
-    public static function of(Attempt $attempt, array $flags): self
+    /** @param list<FlagView> $flags */
+    public static function of(ListedTray $tray, array $flags): self
     {
-        $row = $attempt->row;
-
-        return new self(
-            $attempt->id,
-            $row->station,
-            $attempt->student->name,
-            $row->stage,
-            $row->total,
-            $row->band,
-            $flags,
-            $row->verdicts,
-            ReleaseState::of($attempt),
-        );
+        return new self($tray->attempt, $tray->station, $tray->student, $tray->stage, $tray->total, $tray->band, $flags, $tray->verdicts, $tray->releaseState);
     }
 
     public function has(Flag $flag): bool

@@ -29,7 +29,7 @@ enum Flag: string
     case ScaleOut = 'scale_out';
 
     /** What weighing alone tells of a tray. */
-    public const WEIGHED = [self::OutOfBalance, self::MixUp, self::ScaleOut];
+    private const WEIGHED = [self::OutOfBalance, self::MixUp, self::ScaleOut];
 
     /** @return list<self> what is seen from the tray alone, in the order of the cases */
     public static function of(AttemptResult $result): array
@@ -48,6 +48,16 @@ enum Flag: string
             self::MixUp => false,
             self::ScaleOut => $result->scaleOut !== null,
         }));
+    }
+
+    /**
+     * @param list<string> $flags values of the cases
+     *
+     * @return list<string> those that weighing alone tells
+     */
+    public static function weighedAmong(array $flags): array
+    {
+        return array_values(array_intersect($flags, array_map(static fn(self $it): string => $it->value, self::WEIGHED)));
     }
 
     public function message(): Message

@@ -31,6 +31,12 @@ enum Stage: string
         };
     }
 
+    /** As far as it is without what was judged. */
+    public function withoutMarks(): self
+    {
+        return $this === self::Judged ? self::Weighed : $this;
+    }
+
     /** As far as can be said without grading: weighed and judged are not told apart from weighing. */
     public static function ofLog(CaptureLog $log): self
     {

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\HideFirstLook;
+use App\Actions\ListedTray;
+use App\Actions\ReadListedTrays;
 use App\Actions\ReadNeeds;
 use App\Brief\Marking;
 use App\Http\Resources\BenchView;
@@ -33,7 +34,7 @@ final class BenchController
 
     private const MOST_PAGES = 10_000;
 
-    public function __construct(private readonly School $school, private readonly StandardsInBrief $standards, private readonly HideFirstLook $hiding) {}
+    public function __construct(private readonly School $school, private readonly StandardsInBrief $standards, private readonly ReadListedTrays $trays) {}
 
     #[OA\Get(path: '/bench', operationId: 'bench', tags: ['bench'])]
     #[OA\Response(response: 200, description: 'Every practical of today, the last ones before, what comes, and what waits', content: new OA\JsonContent(ref: BenchView::class))]
@@ -93,12 +94,13 @@ final class BenchController
      */
     private function views(Assessments $assessments, User $user): array
     {
-        $assessments->load(['group', 'attempts.student', 'attempts.release', 'held']);
-        $this->hiding->from($user, $assessments->flatMap(static fn(Assessment $it): iterable => $it->attempts));
-        $standards = $this->standards->of($assessments->mapWithKeys(static fn(Assessment $it): array => [$it->held->sha256 => static fn(): \stdClass => $it->held->document])->all());
-        $markings = Marking::ofEach($assessments);
+        // The documents themselves are large, and read once in the life of a standard.
+        $assessments->load(['group', 'held:id,seq,assessment_id,sha256']);
+        $trays = $this->trays->of(array_values($assessments->map(static fn(Assessment $it): string => $it->id)->all()), $user);
+        $standards = $this->standards->of($assessments->mapWithKeys(static fn(Assessment $it): array => [$it->held->sha256 => static fn(): \stdClass => $it->held->refresh()->document])->all());
+        $markings = Marking::ofEach($assessments, array_map(static fn(array $of): array => array_map(static fn(ListedTray $it): int => $it->station, $of), $trays));
         $sentences = $this->school->sentences();
 
-        return array_values($assessments->map(static fn(Assessment $it): PracticalView => PracticalView::of($it, $standards[$it->held->sha256], $markings[$it->id], $sentences))->all());
+        return array_values($assessments->map(static fn(Assessment $it): PracticalView => PracticalView::of($it, $trays[$it->id], $standards[$it->held->sha256], $markings[$it->id], $sentences))->all());
     }
 }

@@ -14,6 +14,7 @@ use App\Http\Precondition;
 use App\Http\Resources\FloorView;
 use App\Live\Push;
 use App\Models\Assessment;
+use App\Models\Attempt;
 use App\Models\Presence;
 use App\Models\Room;
 use App\Models\User;
@@ -107,7 +108,8 @@ final class FloorController
         $assessment->load(['attempts.student', 'attempts.captures']);
         $this->hiding->from($user, $assessment->attempts);
         $room = Room::named($assessment->room);
-        $view = FloorView::of($assessment, $this->grading->grade($assessment, $assessment->attempts), $this->shipped, $this->school, $room, Marking::ofEach(new Collection([$assessment]))[$assessment->id]);
+        $stations = array_values($assessment->attempts->map(static fn(Attempt $it): int => $it->station)->all());
+        $view = FloorView::of($assessment, $this->grading->grade($assessment, $assessment->attempts), $this->shipped, $this->school, $room, Marking::ofEach(new Collection([$assessment]), [$assessment->id => $stations])[$assessment->id]);
 
         return new JsonResponse($view, headers: ['ETag' => Precondition::etag($view->arrangement)]);
     }

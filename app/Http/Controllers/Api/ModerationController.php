@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
+use App\Actions\ClassFlags;
 use App\Actions\ClassModeration;
-use App\Actions\ClassRows;
 use App\Actions\HideFirstLook;
 use App\Http\Resources\BandCountView;
 use App\Http\Resources\ModerationRowView;
@@ -39,7 +39,7 @@ final class ModerationController
         $assessment->load(['group', 'attempts.student', 'attempts.release.releasedBy']);
         $class = ClassModeration::of($assessment, $assessment->attempts);
         $hiding->from($user, $assessment->attempts);
-        $rows = ClassRows::of($assessment->attempts);
+        $flags = ClassFlags::of($assessment->attempts);
         $people = $this->people($assessment);
         $assessors = array_filter($people, static fn(User $it): bool => $it->left_at === null && $it->role->mayCapture());
         $sentences = $school->sentences();
@@ -56,7 +56,7 @@ final class ModerationController
             $class->policy->moderation->thirdAgrees ?? false,
             $class->policy->moderation->share ?? Moderation::USUAL_SHARE,
             array_map(NameView::of(...), array_values($assessors)),
-            array_values($assessment->attempts->map(static fn(Attempt $it): ModerationRowView => ModerationRowView::of($it, $class, $user, $people, $rows->flagsOf($it), $sentences))->all()),
+            array_values($assessment->attempts->map(static fn(Attempt $it): ModerationRowView => ModerationRowView::of($it, $class, $user, $people, $flags->flagsOf($it->id, $it->row->flags), $sentences))->all()),
             array_map(static fn(Band $it): BandCountView => new BandCountView(
                 $it->label,
                 $assessment->attempts->filter(static fn(Attempt $attempt): bool => $attempt->row->status === Status::Final && $attempt->row->band === $it->label)->count(),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Api;
 
-use App\Actions\ClassRows;
+use App\Actions\ClassFlags;
 use App\Actions\HideFirstLook;
 use App\Actions\ResultFiles;
 use App\Http\Prints\SheetCsv;
@@ -68,7 +68,7 @@ final class SheetController
         Gate::authorize('view', $assessment);
         $assessment->load(['group', 'attempts.student', 'attempts.release.releasedBy']);
         $this->hiding->from($user, $assessment->attempts);
-        $rows = ClassRows::of($assessment->attempts);
+        $flags = ClassFlags::of($assessment->attempts);
         $sentences = $this->school->sentences();
         $policy = Policy::read(Node::of($this->school->said($assessment->held->policyDocument()), 'policy'));
 
@@ -79,7 +79,7 @@ final class SheetController
             $assessment->is_rehearsal,
             $assessment->cancelled,
             array_map(static fn(Component $it): SheetColumnView => new SheetColumnView($it->id(), $it->title(), $it->weight()), $policy->components),
-            array_values($assessment->attempts->map(static fn(Attempt $it): SheetRowView => SheetRowView::of($it, FlagView::allOf($rows->flagsOf($it), $sentences)))->all()),
+            array_values($assessment->attempts->map(static fn(Attempt $it): SheetRowView => SheetRowView::of($it, FlagView::allOf($flags->flagsOf($it->id, $it->row->flags), $sentences)))->all()),
         );
     }
 }
