@@ -24,11 +24,12 @@ final readonly class FindOwnTries
         return $days;
     }
 
-    /** @return list<Attempt> at practicals that are not called off, today's too, the next first; with what they are held against */
+    /** @return list<Attempt> that are still to be cut, at practicals that are not called off, the next first; with what they are held against */
     public function coming(User $user, string $today): array
     {
-        $coming = Attempt::query()->with('row', 'captures', 'assessment.held')->whereRelation('student', 'user_id', $user->id)
-            ->whereRelation('assessment', 'cancelled', null)->whereRelation('assessment', 'held_on', '>=', $today)->get();
+        $coming = Attempt::query()->with('captures', 'assessment.held.standard:id,key')->whereRelation('student', 'user_id', $user->id)
+            ->whereRelation('assessment', 'cancelled', null)->whereRelation('assessment', 'held_on', '>=', $today)->get()
+            ->reject(static fn(Attempt $it): bool => $it->row->stage->isPresented());
 
         return array_values($coming->sortBy(static fn(Attempt $it): string => $it->assessment->held_on->toDateString())->all());
     }

@@ -55,6 +55,13 @@ final class MessagesTest extends TestCase
         }
     }
 
+    /** 64.97 %, which costs a mark, must not read as the 65 % that costs none. */
+    public function testAShareIsSaidAsFinelyAsItIsMarked(): void
+    {
+        $said = Sentences::plain(self::standard())->say(Message::of(MessageCode::YieldLow, ['yield_share' => 1202 / 1850, 'target_share' => 0.65, 'floor_share' => 0.55]));
+        self::assertSame('Portion yield: 64.97 % of the carcass, full marks from 65 %, none at 55 %', $said);
+    }
+
     public function testASentenceIsInTheWordsAndUnitsOfTheSchool(): void
     {
         $sentences = new Sentences(Catalogue::english(), Vocabulary::of(['frame' => 'bones'], Units::Us), self::standard());

@@ -53,6 +53,19 @@ final class PracticeTest extends TestCase
         self::assertFalse($supervised('kenji'));
     }
 
+    public function testAPracticalOfTodayIsTheNextOneUntilTheTrayIsPresented(): void
+    {
+        $today = $this->practical()->held_on->toDateString();
+        $nextOf = function (int $station): mixed {
+            $user = $this->station($station)->student->user ?? self::fail("nobody signs in for station $station");
+
+            return $this->as(Str::before($user->email, '@'))->getJson('/api/v1/practice')->assertOk()->json('next.held_on');
+        };
+        self::assertSame(['judged', 'waiting'], array_map(fn(int $it): string => $this->station($it)->row->stage->value, [1, 12]));
+        self::assertSame($today, $nextOf(12));
+        self::assertNotSame($today, $nextOf(1));
+    }
+
     public function testAPracticalThatWasCalledOffIsNoNextOne(): void
     {
         $this->as('amina');

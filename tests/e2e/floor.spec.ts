@@ -153,7 +153,7 @@ test.describe("a whole class by touch", () => {
     await expect(undo).toContainText("Out of the refrigerator, 12 stations");
     await undo.getByRole("button", { name: "Undo" }).tap();
     await page.clock.resume();
-    await expect(cold.getByRole("status")).toContainText("The limit of the school is 120:00");
+    await expect(cold.getByRole("status")).toContainText("The limit of the school is 120 min");
     await page.getByRole("button", { name: "Out of the refrigerator (12)" }).tap();
     for (const station of [1, 12]) {
       await page

@@ -31,6 +31,12 @@ enum Stage: string
         };
     }
 
+    /** The student has cut, and handed the tray in. */
+    public function isPresented(): bool
+    {
+        return in_array($this, [self::Presented, self::Weighing, self::Weighed, self::Judged], true);
+    }
+
     /** As far as it is without what was judged. */
     public function withoutMarks(): self
     {

@@ -58,8 +58,8 @@ final readonly class Sentences
     }
 
     /**
-     * Figures as they stand in a sentence: `mass_mg` as {mass}, `x_mg` as {x_mass}, `x_ml` and `x_ms` as {x}, `x_share` as {x} and, to one place, {x_1}; of a thing
-     * its title, and {…_inside} for the middle of a sentence.
+     * Figures as they stand in a sentence: `mass_mg` as {mass}, `x_mg` as {x_mass}, `x_ml` and `x_ms` as {x}, `x_share` as {x}; of a thing its title, and
+     * {…_inside} for the middle of a sentence.
      *
      * @param array<string, int|float|string|bool|null|list<string>> $figures
      *
@@ -82,7 +82,7 @@ final readonly class Sentences
                 str_ends_with($name, '_mg') => [$name === 'mass_mg' ? 'mass' : "{$stem}_mass" => $this->vocabulary->units->mass(Mass::ofMilligrams((int) $value))],
                 str_ends_with($name, '_ml') => [$stem => $this->vocabulary->units->volume((int) $value)],
                 str_ends_with($name, '_ms') => [$stem => self::clock((float) $value)],
-                str_ends_with($name, '_share') => [$stem => self::percent((float) $value, 2), "{$stem}_1" => self::percent((float) $value, 1)],
+                str_ends_with($name, '_share') => [$stem => self::percent((float) $value)],
                 in_array($name, self::AS_WRITTEN, true) && is_numeric($value) => [$name => self::written((float) $value)],
                 is_float($value) => [$name => self::rounded($value, 2)],
                 is_int($value) => [$name => $value],
@@ -115,7 +115,7 @@ final readonly class Sentences
     {
         $isRange = (is_float($low) || is_int($low)) && (is_float($high) || is_int($high));
 
-        return [$name => $isRange ? self::rounded($low * 100, 2).' to '.self::percent((float) $high, 2) : ''];
+        return [$name => $isRange ? self::rounded($low * 100, 2).' to '.self::percent((float) $high) : ''];
     }
 
     /** @return array<string, string> */
@@ -182,9 +182,10 @@ final readonly class Sentences
         return mb_strtolower(mb_substr($text, 0, 1)).mb_substr($text, 1);
     }
 
-    private static function percent(float $share, int $places): string
+    /** To two places: a mark is lost from a hundredth of a percent on, and the sentence has to show it. */
+    private static function percent(float $share): string
     {
-        return self::rounded($share * 100, $places).' %';
+        return self::rounded($share * 100, 2).' %';
     }
 
     private static function rounded(float $number, int $places): string

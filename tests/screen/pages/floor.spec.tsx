@@ -112,6 +112,7 @@ test.each(["/floor", "/floor/wall"])(
     let said: unknown = refused(403, "not-allowed", "Not now.");
     const { queries } = await open(address, school({ "GET /bench": () => said }));
     await screen.findByText("Not now.");
+    expect(screen.getByRole("link", { name: "To the Bench" }).getAttribute("href")).toBe("/");
     said = empty;
     await press(user, "Try again");
     await screen.findByText("Nothing is on today");

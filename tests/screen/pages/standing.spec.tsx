@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { expect, test } from "vitest";
-import type { Appeals, Bench, Flag, OnHand, Release, Sheet, VerdictPage, Waiting } from "../../../ui/src/api/types";
+import type { Appeals, Bench, Flag, OnHand, Practical, Release, Sheet, VerdictPage, Waiting } from "../../../ui/src/api/types";
 import { ID } from "../support/addresses";
 import { away, like, open, press, refused, school, slipCloses, type } from "../support/kitchen";
 import { lot } from "../support/lots";
@@ -43,6 +43,31 @@ test("what waits stands by its weight, each leading to where it is done", async 
   const aside = within(await screen.findByRole("complementary", { name: "What waits" }));
   expect(textsOf(aside.getAllByRole("heading", { level: 3 }))).toEqual(kinds.map(([, heading]) => heading));
   expect(aside.getAllByRole("link").map((it) => it.getAttribute("href"))).toEqual(kinds.map(([, , address]) => address));
+});
+
+test("practicals of today, of days to come and of earlier ones say whose they are, with a course or without", async () => {
+  const practical = (title: string, said: Partial<Practical>): Practical => ({
+    ...like<Bench>("GET /bench", {}).today[0],
+    ...({ id: title, title, room: "Annexe", held_on: "2026-03-04", cancelled: null, assessors: [], trays: [], ...said } as Practical),
+  });
+  const [withCourse, without] = [
+    { course: "Larder 2", group: "Sandpiper" },
+    { course: "", group: "Curlew" },
+  ];
+  const bench: Bench = {
+    date: "2026-03-04",
+    today: [practical("Halves", withCourse), practical("Quarters", without)],
+    earlier: [practical("Six cut", without)],
+    coming: [practical("Fillets", without)],
+    waiting: [],
+    has_earlier: false,
+    spare: null,
+  };
+  await open("/", school({ "GET /bench": bench }));
+  await screen.findByText("Larder 2, group Sandpiper, Annexe. 0 of 0 trays judged.");
+  await screen.findByText("Group Curlew, Annexe. 0 of 0 trays judged.");
+  await screen.findByText(/Group Curlew, Annexe$/);
+  await screen.findByText(/Group Curlew$/);
 });
 
 test("what is on hand stands by the day it must be gone; barred and frozen have shelves of their own", async () => {

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
+import { Link } from "react-router";
 import { Problem } from "../api/problem";
 
 interface NoticeProps {
@@ -29,14 +30,29 @@ export function Notice({ title, tone = "ink", action, children }: NoticeProps) {
   );
 }
 
+/** What could not be had, and the ways on: whoever takes a tablet over may stand on a page that is not theirs. */
 export function ProblemNotice({ problem, onRetry }: { problem: Error; onRetry?: () => void }) {
+  const isFinal = problem instanceof Problem && problem.isFinal;
   const [title, detail] =
     problem instanceof Problem
       ? [problem.title, problem.detail]
       : ["The server does not answer", "Check the network; what was taken down before is stored."];
 
   return (
-    <Notice tone="red" title={title} action={onRetry && <Button onClick={onRetry}>Try again</Button>}>
+    <Notice
+      tone="red"
+      title={title}
+      action={
+        <Box sx={{ display: "flex", flexWrap: "wrap", justifyContent: "center", gap: 1 }}>
+          {onRetry && <Button onClick={onRetry}>Try again</Button>}
+          {isFinal && (
+            <Button component={Link} to="/">
+              To the Bench
+            </Button>
+          )}
+        </Box>
+      }
+    >
       {detail}
     </Notice>
   );

@@ -64,15 +64,13 @@ final class PracticeController
         $today = $school->today()->toDateString();
         $days = $tries->daysOf($user);
         $due = array_map(static fn(array $answers): int => Schedule::of($answers)->countDue($practice->today()), $practice->answersOf($user));
-        $items = array_values($latest->map(static function (PublishedStandard $it) use ($brief, $days, $due, $today): PracticeItemView {
-            $own = $days[$it->key] ?? [];
-            $coming = array_filter($own, static fn(string $day): bool => $day >= $today);
-
-            return PracticeItemView::of($it, $brief[$it->id], $coming === [] ? null : min($coming), count($own) - count($coming), $due[$it->key] ?? 0);
-        })->all());
-        usort($items, static fn(PracticeItemView $one, PracticeItemView $other): int => [$one->next_on ?? '9999', -$one->tries, $one->title] <=> [$other->next_on ?? '9999', -$other->tries, $other->title]);
-
         $coming = $tries->coming($user, $today);
+        $next = [];
+        foreach ($coming as $attempt) {
+            $next[$attempt->assessment->held->standard->key][] = $attempt->assessment->held_on->toDateString();
+        }
+        $items = array_values($latest->map(static fn(PublishedStandard $it): PracticeItemView => PracticeItemView::of($it, $brief[$it->id], $next[$it->key][0] ?? null, count($days[$it->key] ?? []) - count($next[$it->key] ?? []), $due[$it->key] ?? 0))->all());
+        usort($items, static fn(PracticeItemView $one, PracticeItemView $other): int => [$one->next_on ?? '9999', -$one->tries, $one->title] <=> [$other->next_on ?? '9999', -$other->tries, $other->title]);
 
         return new JsonResponse(new PracticeShelfView(
             $items,

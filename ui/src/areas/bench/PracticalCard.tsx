@@ -12,6 +12,9 @@ import { MiniTray } from "../../parts/MiniTray";
 import { day, points } from "../../parts/format";
 import { stageWords } from "../../parts/stages";
 
+/** Whose it is. A group need not be of a course. */
+const classOf = ({ course, group }: Practical): string => (course === "" ? `Group ${group}` : `${course}, group ${group}`);
+
 /** Today's practical: a card for each station, each with its tray. */
 export function TodaysPractical({ practical }: { practical: Practical }) {
   const judged = practical.trays.filter((tray) => tray.stage === "judged").length;
@@ -22,7 +25,7 @@ export function TodaysPractical({ practical }: { practical: Practical }) {
         <Box sx={{ flex: 1, minWidth: 0 }}>
           <Typography variant="h2">{practical.title}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
-            {practical.course}, group {practical.group}, {practical.room}. {judged} of {practical.trays.length} trays judged.
+            {classOf(practical)}, {practical.room}. {judged} of {practical.trays.length} trays judged.
           </Typography>
           <MarkedBy assessors={practical.assessors} />
           <Standing practical={practical} />
@@ -136,7 +139,7 @@ export function ComingPractical({ practical }: { practical: Practical }) {
   return (
     <PracticalLine
       practical={practical}
-      where={`${practical.course}, group ${practical.group}, ${practical.room}`}
+      where={`${classOf(practical)}, ${practical.room}`}
       state={`${practical.trays.length} stations`}
       to={{ label: "Floor", address: `/floor/${practical.id}` }}
     />
@@ -150,7 +153,7 @@ export function EarlierPractical({ practical }: { practical: Practical }) {
   return (
     <PracticalLine
       practical={practical}
-      where={`${practical.course}, group ${practical.group}`}
+      where={classOf(practical)}
       state={`${released} of ${practical.trays.length} released`}
       to={{ label: "Class sheet", address: `/sheet/${practical.id}` }}
     />

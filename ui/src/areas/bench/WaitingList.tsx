@@ -38,9 +38,7 @@ export function WaitingList({ waiting, spare, today }: { waiting: Waiting[]; spa
       <Typography variant="h2" gutterBottom>
         What waits
       </Typography>
-      {kinds.length === 0 && spare === null && (
-        <Typography sx={{ color: "text.secondary" }}>Nothing. Every tray is weighed, judged and released.</Typography>
-      )}
+      {kinds.length === 0 && spare === null && <Typography sx={{ color: "text.secondary" }}>Nothing.</Typography>}
       {kinds.map((kind) => (
         <Box key={kind} sx={{ mt: 2 }}>
           <Typography

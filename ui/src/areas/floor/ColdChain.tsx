@@ -37,7 +37,7 @@ export function ColdChain({ floor, now, entries }: { floor: Floor; now: number; 
         sx={{ fontWeight: isPast || isNear ? 700 : 400, color: isPast ? "error.main" : "text.primary" }}
       >
         {longest === 0
-          ? `The limit of the school is ${clock(limit)} out; local codes decide.`
+          ? `The limit of the school is ${Math.round(limit / 60_000)} min out; local codes decide.`
           : isPast
             ? `Out for ${clock(longest)}: past the limit of ${clock(limit)}. It is on record; local codes decide what may still be served.`
             : isNear
