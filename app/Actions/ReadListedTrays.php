@@ -25,9 +25,6 @@ final readonly class ReadListedTrays
         'released.last_seq as released_seq', 'released.result_sha256 as released_sha256', 'released.total as released_total', 'released.band as released_band',
     ];
 
-    /** Of trays that do not add up only: between these a mix-up is looked for. */
-    private const MASSES = "CASE WHEN results.balance IN ('short', 'over') THEN results.masses END AS masses";
-
     /**
      * @param list<string> $assessments
      *
@@ -35,9 +32,12 @@ final readonly class ReadListedTrays
      */
     public function of(array $assessments, User $user): array
     {
+        $off = array_column(array_filter(BalanceState::cases(), static fn(BalanceState $it): bool => $it->isOff()), 'value');
+        // A mix-up is looked for between trays that do not add up: the masses of the others are not needed.
+        $masses = 'CASE WHEN results.balance IN ('.implode(', ', array_fill(0, count($off), '?')).') THEN results.masses END AS masses';
         $latest = Release::query()->whereColumn('attempt_id', 'attempts.id')->latest('version')->limit(1);
         $rows = DB::table('attempts')->join('results', 'results.attempt_id', '=', 'attempts.id')->join('students', 'students.id', '=', 'attempts.student_id')->leftJoinLateral($latest, 'released')
-            ->whereIn('attempts.assessment_id', $assessments)->orderBy('results.station')->select(self::COLUMNS)->selectRaw(self::MASSES)->get();
+            ->whereIn('attempts.assessment_id', $assessments)->orderBy('results.station')->select(self::COLUMNS)->selectRaw($masses, $off)->get();
         $listed = array_fill_keys($assessments, []);
         foreach ($rows as $row) {
             $tray = self::tray($row);

@@ -36,6 +36,7 @@ export function useBrief(brief: string) {
 
 const saveKey = (brief: string) => ["save brief", brief];
 
+/** Waits until changes of a brief that are being sent have arrived, or failed. */
 const savesEnd = (queries: QueryClient, brief: string): Promise<unknown> =>
   Promise.allSettled(
     queries

@@ -8,7 +8,7 @@ import { useInside } from "./useInside";
 /** Whoever is signed in, or was here last, most likely goes in at once. */
 const goesIn = (): boolean => lastPerson() !== null || document.querySelector('meta[name="signed-in"]') !== null;
 
-/** The door: the sign-in is a small file, and everything behind it comes when somebody begins to write there, or is signed in. */
+/** Shows the sign-in, which is a small file, until somebody is signed in. The pages behind it are fetched when somebody begins to write there, or is signed in. */
 export function Entrance() {
   const session = useSession();
   const [isExpected, expect] = useState(goesIn);

@@ -11,7 +11,7 @@ interface LabelledProps {
   children: ReactNode;
 }
 
-/** What stands beneath a line to write on is named so. */
+/** The id of the note beneath a line to write on; undefined where there is none. */
 export const noteOf = (id: string, note: string | undefined): string | undefined => (note === undefined ? undefined : `${id}-note`);
 
 /** A line to write on with its label above it; what is wrong stands beneath it. */

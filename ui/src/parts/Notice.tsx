@@ -30,7 +30,7 @@ export function Notice({ title, tone = "ink", action, children }: NoticeProps) {
   );
 }
 
-/** What could not be had, and the ways on: whoever takes a tablet over may stand on a page that is not theirs. */
+/** Says what could not be fetched, and offers to try again; where it was refused, to go to the Bench: whoever takes a tablet over may be on a page that their role does not allow. */
 export function ProblemNotice({ problem, onRetry }: { problem: Error; onRetry?: () => void }) {
   const isFinal = problem instanceof Problem && problem.isFinal;
   const [title, detail] =

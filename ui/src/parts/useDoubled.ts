@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 
-/** Sooner than this after the first, a second tap on the same is more often a wet palm than meant. */
+/** Sooner than this after the first, a second tap on the same button is more often a wet palm than intended. */
 export const SOON_MS = 1_000;
 
 /** For so long it is asked. */
