@@ -8,7 +8,6 @@ use App\Models\Assessment;
 use App\Models\Attempt;
 use App\Models\Capture;
 use App\Models\User;
-use Illuminate\Database\Eloquent\Collection;
 
 /** What is new in a class since a cursor. Where nothing is, nothing is graded. */
 final readonly class FollowClass
@@ -21,12 +20,11 @@ final readonly class FollowClass
     public function after(Assessment $assessment, ?int $after, User $user): ClassNews
     {
         $after ??= $assessment->latestSeq();
-        /** @var Collection<int, Capture> $captures */
-        $captures = $assessment->captures()->with('user')->where('captures.seq', '>', $after)->limit(self::MOST_AT_ONCE)->get();
-        $ids = $captures->pluck('attempt_id')->unique()->all();
-        if ($ids === []) {
+        $captures = $assessment->capturesAfter($after, self::MOST_AT_ONCE);
+        if ($captures->isEmpty()) {
             return new ClassNews([], [], null, $after);
         }
+        $ids = $captures->load('user')->pluck('attempt_id')->unique()->all();
         $attempts = $assessment->attempts()->whereKey($ids)->with(['student', 'captures'])->get();
 
         $this->hiding->from($user, $attempts);

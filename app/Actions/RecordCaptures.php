@@ -17,6 +17,7 @@ use DeftBlade\Core\Json\InvalidPackage;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Message\MessageCode;
 use DeftBlade\Core\Standard\MiseList;
+use DeftBlade\Core\Standard\Standard;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -42,9 +43,10 @@ final readonly class RecordCaptures
         $recorded = DB::transaction(function () use ($attempt, $sent, $user, $device, $offsetMs): Recorded {
             // One writer a class at a time, so that seq grows in the order of commits and a cursor never skips one.
             $assessment = Assessment::query()->whereKey($attempt->assessment_id)->lockForUpdate()->firstOrFail();
-            $captures = $this->read($assessment, $sent, $user);
+            $held = $this->held->of($assessment->held);
+            $captures = $this->read($held->standard, $sent, $user);
             $new = $this->adding->add($attempt->setRelation('assessment', $assessment), $captures, $user, $device, $offsetMs);
-            $class = $this->grading->grade($assessment, [$attempt->load('captures')]);
+            $class = $this->grading->under($held, $assessment, [$attempt->load('captures')]);
             $this->passGate($class, $attempt, $captures, $new);
             self::keepLooksApart($class, $attempt, $captures, $new);
             $this->refuseTakenStation($class, $attempt, $captures);
@@ -66,9 +68,9 @@ final readonly class RecordCaptures
      *
      * @return list<\stdClass>
      */
-    private function read(Assessment $assessment, array $sent, User $user): array
+    private function read(Standard $standard, array $sent, User $user): array
     {
-        $reader = new CaptureReader($this->held->of($assessment->held)->standard);
+        $reader = new CaptureReader($standard);
         foreach ($sent as $index => $capture) {
             $capture->by = $user->id;
             $node = Node::of($capture, "captures[$index]");

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable      $expires_at
  * @property CarbonImmutable|null $used_at
  */
-final class AccessCode extends Model
+final class AccessCode extends StoredModel
 {
     use KeyedByUuid;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What a student works under: more time, a stool, a reader, large print, supervision. It holds from a day to a day.
@@ -19,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable|null $until_day   the last day; null while it goes on
  * @property string               $reason
  */
-final class Accommodation extends Model
+final class Accommodation extends StoredModel
 {
     use KeyedByUuid;
 

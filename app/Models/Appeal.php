@@ -8,7 +8,6 @@ use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -26,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Attempt                                                          $attempt
  * @property Collection<int, AppealEntry>                                     $entries
  */
-final class Appeal extends Model
+final class Appeal extends StoredModel
 {
     use KeyedByUuid;
 

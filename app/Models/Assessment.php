@@ -9,7 +9,7 @@ use Carbon\CarbonImmutable;
 use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Planning\PanPlace;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
@@ -18,24 +18,24 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 /**
  * One practical of one group.
  *
- * @property string                                                    $id
- * @property string                                                    $title
- * @property string                                                    $room
- * @property string                                                    $student_group_id
- * @property CarbonImmutable                                           $held_on
- * @property \stdClass|null                                            $waves            by_station, gap_ms
- * @property \stdClass|null                                            $pans             by station: pan, zone, of; null where everybody has a tray of their own
- * @property int                                                       $arranged         how often its waves were set
- * @property CarbonImmutable|null                                      $starts_at
- * @property CarbonImmutable|null                                      $ends_at          when its benches are clean, as it was planned
- * @property bool                                                      $is_rehearsal     counts for nothing
- * @property string|null                                               $cancelled        why; null where it was not
- * @property \Illuminate\Database\Eloquent\Collection<int, ScaleCheck> $scaleChecks
- * @property StudentGroup                                              $group
- * @property HeldDocuments                                             $held             what it is held against now
- * @property \Illuminate\Database\Eloquent\Collection<int, Attempt>    $attempts
+ * @property string                      $id
+ * @property string                      $title
+ * @property string                      $room
+ * @property string                      $student_group_id
+ * @property CarbonImmutable             $held_on
+ * @property \stdClass|null              $waves            by_station, gap_ms
+ * @property \stdClass|null              $pans             by station: pan, zone, of; null where everybody has a tray of their own
+ * @property int                         $arranged         how often its waves were set
+ * @property CarbonImmutable|null        $starts_at
+ * @property CarbonImmutable|null        $ends_at          when its benches are clean, as it was planned
+ * @property bool                        $is_rehearsal     counts for nothing
+ * @property string|null                 $cancelled        why; null where it was not
+ * @property Collection<int, ScaleCheck> $scaleChecks
+ * @property StudentGroup                $group
+ * @property HeldDocuments               $held             what it is held against now
+ * @property Collection<int, Attempt>    $attempts
  */
-final class Assessment extends Model
+final class Assessment extends StoredModel
 {
     use KeyedByUuid;
 
@@ -65,6 +65,19 @@ final class Assessment extends Model
         $seq = Attempt::query()->where('assessment_id', $this->id)->selectSub($ofTray, 'last')->pluck('last')->max();
 
         return is_int($seq) ? $seq : 0;
+    }
+
+    /**
+     * @param int $after seq
+     *
+     * @return Collection<int, Capture> in order of acceptance, at most so many
+     */
+    public function capturesAfter(int $after, int $most): Collection
+    {
+        // Tray by tray, as above: in the order of seq alone, what other classes took down since is read too.
+        $ofTray = Capture::query()->whereColumn('attempt_id', 'attempts.id')->where('seq', '>', $after)->orderBy('seq')->limit($most);
+
+        return Capture::query()->from('attempts')->joinLateral($ofTray, 'captures')->where('attempts.assessment_id', $this->id)->orderBy('captures.seq')->limit($most)->get('captures.*');
     }
 
     /** Which wave a station starts with. */

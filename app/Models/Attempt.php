@@ -8,7 +8,6 @@ use App\Models\Concerns\KeyedByUuid;
 use DeftBlade\Core\Grading\Status;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -27,7 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Collection<int, Release> $releases      first issue first
  * @property Collection<int, Capture> $captures
  */
-final class Attempt extends Model
+final class Attempt extends StoredModel
 {
     use KeyedByUuid;
 

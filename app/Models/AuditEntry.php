@@ -8,7 +8,6 @@ use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Message\Message;
 use DeftBlade\Core\Message\MessageCode;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable                                        $at
  * @property User                                                   $user
  */
-final class AuditEntry extends Model
+final class AuditEntry extends StoredModel
 {
     use KeyedByUuid;
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 
@@ -22,7 +21,7 @@ use Illuminate\Support\Facades\DB;
  * @property Collection<int, Assessment>  $assessments one a list, once it is set
  * @property Collection<int, BriefChange> $changes     what became of it since
  */
-final class Brief extends Model
+final class Brief extends StoredModel
 {
     use KeyedByUuid;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null     $room    the room whose practicals it reads; null for those of its person
  * @property CarbonImmutable $made_at
  */
-final class CalendarLink extends Model
+final class CalendarLink extends StoredModel
 {
     use KeyedByUuid;
 

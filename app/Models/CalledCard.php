@@ -8,7 +8,6 @@ use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -24,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property User                         $caller
  * @property Collection<int, CalledEntry> $entries
  */
-final class CalledCard extends Model
+final class CalledCard extends StoredModel
 {
     use KeyedByUuid;
 

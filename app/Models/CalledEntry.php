@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $at
  * @property User            $user
  */
-final class CalledEntry extends Model
+final class CalledEntry extends StoredModel
 {
     use KeyedByUuid;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\UtcInstant;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -24,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \DateTimeImmutable $received_at by the server's clock
  * @property User               $user
  */
-final class Capture extends Model
+final class Capture extends StoredModel
 {
     public const AT_FORMAT = 'Y-m-d\TH:i:s.v\Z';
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -19,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $at
  * @property User            $author
  */
-final class DayNote extends Model
+final class DayNote extends StoredModel
 {
     use KeyedByUuid;
 

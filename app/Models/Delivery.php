@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * The carcasses of a practical as they were delivered; the latest holds.
  *
@@ -17,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $mass_mg
  * @property int    $cost_minor
  */
-final class Delivery extends Model
+final class Delivery extends StoredModel
 {
     public $timestamps = false;
 

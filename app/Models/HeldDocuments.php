@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -26,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property PublishedStandard $standard
  * @property PublishedPolicy   $policy
  */
-final class HeldDocuments extends Model
+final class HeldDocuments extends StoredModel
 {
     use KeyedByUuid;
 

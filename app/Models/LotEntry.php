@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\UtcInstant;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string             $device
  * @property User               $user
  */
-final class LotEntry extends Model
+final class LotEntry extends StoredModel
 {
     public $timestamps = false;
 

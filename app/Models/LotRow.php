@@ -11,7 +11,6 @@ use DeftBlade\Core\Lots\FlowStage;
 use DeftBlade\Core\Lots\LotProductKind;
 use DeftBlade\Core\Lots\PotUse;
 use DeftBlade\Core\Lots\ProductName;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -43,7 +42,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \stdClass|null       $raw           treatment and text of its record for raw service
  * @property \stdClass|null       $cooling       readings (at_ms, c), from_57_ms, to_21_ms, to_5_ms, verdict; null where nobody put a probe in it
  */
-final class LotRow extends Model
+final class LotRow extends StoredModel
 {
     use KeyedByUuid;
 

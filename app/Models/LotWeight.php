@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use DeftBlade\Core\Lots\TakenWeight;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A weight of a tray that became part of a lot; each place of a tray at most once.
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $capture_id
  * @property int    $mass_mg    as it was then
  */
-final class LotWeight extends Model
+final class LotWeight extends StoredModel
 {
     public $timestamps = false;
 

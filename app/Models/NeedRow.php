@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use DeftBlade\Core\Lots\Destination;
 use DeftBlade\Core\Lots\ProductName;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What a coming practical or menu needs: a projection of its fact.
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property Destination     $destination
  * @property string          $text        for which practical or menu
  */
-final class NeedRow extends Model
+final class NeedRow extends StoredModel
 {
     public $timestamps = false;
 

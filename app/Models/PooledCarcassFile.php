@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Weights of carcasses that another school gave (docs/formats/carcasses.md). Taken out, they are gone.
@@ -19,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string          $user_id      who took them in
  * @property CarbonImmutable $at
  */
-final class PooledCarcassFile extends Model
+final class PooledCarcassFile extends StoredModel
 {
     use KeyedByUuid;
 

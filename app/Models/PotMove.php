@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * Mass that was moved out of a lot and is in a pot.
  *
@@ -13,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $pot_id
  * @property int    $mass_mg
  */
-final class PotMove extends Model
+final class PotMove extends StoredModel
 {
     public $timestamps = false;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Casts\UtcInstant;
 use DeftBlade\Core\Lots\PotUse;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null                                               $made_ml    null where some of it was weighed
  * @property \Illuminate\Database\Eloquent\Collection<int, PotMove> $moves      what is in it
  */
-final class PotRow extends Model
+final class PotRow extends StoredModel
 {
     public $timestamps = false;
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Casts\UtcInstant;
 use App\Models\Concerns\KeyedByUuid;
 use DeftBlade\Core\Quiz\QuizKind;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -29,7 +28,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property PublishedStandard  $standard
  * @property User               $user
  */
-final class PracticeFact extends Model
+final class PracticeFact extends StoredModel
 {
     use KeyedByUuid;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What a kilogram of something is worth; the latest of a product holds. Of the product WAGE it is what an hour of a cook costs.
@@ -17,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string          $source
  * @property CarbonImmutable $found_on
  */
-final class Price extends Model
+final class Price extends StoredModel
 {
     public const WAGE = 'wage';
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property \Carbon\CarbonImmutable|null $published_at null for what was published before this was kept
  * @property User|null                    $publishedBy
  */
-abstract class PublishedDocument extends Model
+abstract class PublishedDocument extends StoredModel
 {
     use KeyedByUuid;
 

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * The sealed document of a release: everything the student was shown (docs/formats/seal.md), as the exact text its SHA-256 is of.
  *
  * @property string $release_id
  * @property string $document
  */
-final class ReleaseSeal extends Model
+final class ReleaseSeal extends StoredModel
 {
     public $timestamps = false;
 

@@ -10,7 +10,6 @@ use DeftBlade\Core\Grading\Flag;
 use DeftBlade\Core\Grading\Stage;
 use DeftBlade\Core\Grading\Status;
 use DeftBlade\Core\Lots\TrayYield;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * How one attempt stands, as it was last graded: a projection of its facts that lists, sheets and trends read. Whoever writes a fact keeps it;
@@ -58,7 +57,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<string>   $second_finished who has
  * @property \stdClass|null $looks           levels, first_total, second_total; null where nobody looked a second time
  */
-final class ResultRow extends Model
+final class ResultRow extends StoredModel
 {
     public $timestamps = false;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * How the stations of a room stand: rows of station numbers, from the wall to the door.
  *
@@ -13,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<list<int>> $rows
  * @property int             $version grows with every change
  */
-final class Room extends Model
+final class Room extends StoredModel
 {
     private const ABREAST = 4;
 

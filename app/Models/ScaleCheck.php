@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -18,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int             $nominal_mg what the check weight weighs
  * @property int             $reading_mg
  */
-final class ScaleCheck extends Model
+final class ScaleCheck extends StoredModel
 {
     public $timestamps = false;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A standard somebody is writing, kept for its author until it is published or thrown away.
@@ -18,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int             $version  grows with every save
  * @property CarbonImmutable $saved_at
  */
-final class StandardDraft extends Model
+final class StandardDraft extends StoredModel
 {
     use KeyedByUuid;
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -21,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable                     $made_at
  * @property Collection<int, StandardisingEntry> $entries
  */
-final class StandardisingSet extends Model
+final class StandardisingSet extends StoredModel
 {
     use KeyedByUuid;
 

@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -25,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property User|null                      $user
  * @property Collection<int, Accommodation> $accommodations
  */
-final class Student extends Model
+final class Student extends StoredModel
 {
     use KeyedByUuid;
 

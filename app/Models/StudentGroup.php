@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Concerns\KeyedByUuid;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Facades\DB;
 
@@ -19,7 +18,7 @@ use Illuminate\Support\Facades\DB;
  * @property CarbonImmutable|null $ends_on
  * @property int                  $students_count where it was counted
  */
-final class StudentGroup extends Model
+final class StudentGroup extends StoredModel
 {
     use KeyedByUuid;
 

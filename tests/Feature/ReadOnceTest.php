@@ -42,7 +42,7 @@ final class ReadOnceTest extends TestCase
             $document->words = (object) ['frame' => $frame];
             $chosen = (new SchoolSetting())->forceFill(['seq' => 7, 'document' => $document]);
 
-            return (new HeldStandards(School::under($shipped, $chosen), $shipped, new ReadOnce()))->of(HeldDocuments::query()->findOrFail($held->id));
+            return app(HeldStandards::class)->under(School::under($shipped, $chosen), HeldDocuments::query()->findOrFail($held->id));
         };
         self::assertEquals($under('carcass'), $under('carcass'), 'kept or read, it is the same');
         self::assertNotEquals($under('carcass')->document, $under('bones')->document);
