@@ -9,15 +9,19 @@ use DeftBlade\Core\Json\Node;
 use DeftBlade\Core\Standard\Standard;
 
 /** Reads facts by the fields of their kind, against the standard whose pieces, criteria, faults, … they name. */
-final readonly class CaptureReader
+final class CaptureReader
 {
-    public function __construct(public Standard $standard) {}
+    /** @var array<string, FactFields> by kind: a class has thousands of facts of a few kinds */
+    private array $fields = [];
+
+    public function __construct(public readonly Standard $standard) {}
 
     /** @throws InvalidPackage */
     public function read(Node $node): Capture
     {
-        $fact = $node->at('kind')->oneOf(CaptureKind::class)->fact();
-        $values = (new FactFields($fact::fields()))->read($node, $this->standard);
+        $kind = $node->at('kind')->oneOf(CaptureKind::class);
+        $fact = $kind->fact();
+        $values = ($this->fields[$kind->value] ??= new FactFields($fact::fields()))->read($node, $this->standard);
 
         return $fact::of(CaptureHead::read($node), $values);
     }

@@ -13,8 +13,27 @@ final readonly class FactFields
 {
     private const COMMON = ['id', 'at', 'by', 'kind'];
 
+    /** @var list<string> */
+    private array $required;
+
+    /** @var list<string> */
+    private array $optional;
+
     /** @param list<Field> $fields */
-    public function __construct(private array $fields) {}
+    public function __construct(private array $fields)
+    {
+        $required = self::COMMON;
+        $optional = [];
+        foreach ($fields as $field) {
+            if ($field->isOptional) {
+                $optional[] = $field->key;
+            } else {
+                $required[] = $field->key;
+            }
+        }
+        $this->required = $required;
+        $this->optional = $optional;
+    }
 
     /**
      * @param Standard|null $standard what the fact names pieces, criteria, … of; null where it names none
@@ -23,7 +42,7 @@ final readonly class FactFields
      */
     public function read(Node $node, ?Standard $standard = null): FieldValues
     {
-        $node->keys([...self::COMMON, ...$this->required()], array_values(array_diff($this->keys(), $this->required())));
+        $node->keys($this->required, $this->optional);
         $values = [];
         foreach ($this->fields as $field) {
             if ($node->has($field->key)) {
@@ -38,25 +57,13 @@ final readonly class FactFields
     public function schema(string $kind): array
     {
         $identifier = ['$ref' => '#/$defs/identifier'];
-        $own = array_map(static fn(Field $it): array => $it->schema(), array_combine($this->keys(), $this->fields));
+        $own = array_map(static fn(Field $it): array => $it->schema(), array_column($this->fields, null, 'key'));
 
         return [
             'type' => 'object',
-            'required' => [...self::COMMON, ...$this->required()],
+            'required' => $this->required,
             'properties' => ['id' => $identifier, 'at' => ['$ref' => '#/$defs/instant'], 'by' => $identifier, 'kind' => ['const' => $kind]] + $own,
             'additionalProperties' => false,
         ];
-    }
-
-    /** @return list<string> */
-    private function keys(): array
-    {
-        return array_map(static fn(Field $it): string => $it->key, $this->fields);
-    }
-
-    /** @return list<string> */
-    private function required(): array
-    {
-        return array_values(array_map(static fn(Field $it): string => $it->key, array_filter($this->fields, static fn(Field $it): bool => ! $it->isOptional)));
     }
 }

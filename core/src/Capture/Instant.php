@@ -19,7 +19,7 @@ final class Instant
         if (preg_match(self::SHAPE, $text, $found) !== 1) {
             throw $node->fail(MessageCode::NotATime);
         }
-        [$year, $month, $day, $hour, $minute, $second] = array_map(intval(...), array_slice($found, 1, 6));
+        [$year, $month, $day, $hour, $minute, $second] = [(int) $found[1], (int) $found[2], (int) $found[3], (int) $found[4], (int) $found[5], (int) $found[6]];
         $zoneHour = (int) ($found[9] ?? 0);
         $zoneMinute = (int) ($found[10] ?? 0);
         if (! checkdate($month, $day, $year) || $hour > 23 || $minute > 59 || $second > 59 || $zoneHour > 23 || $zoneMinute > 59) {

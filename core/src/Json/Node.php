@@ -80,7 +80,8 @@ final readonly class Node
     public function keys(array $required, array $optional = []): self
     {
         $object = $this->object();
-        foreach (array_map(strval(...), array_keys(get_object_vars($object))) as $key) {
+        foreach (array_keys(get_object_vars($object)) as $key) {
+            $key = (string) $key;
             if (! in_array($key, $required, true) && ! in_array($key, $optional, true)) {
                 $this->report(InvalidPackage::at($this->under(InvalidPackage::quote($key)), MessageCode::UnknownKey));
             }
@@ -165,7 +166,8 @@ final readonly class Node
             throw $this->wants('text');
         }
 
-        return mb_strlen($this->value) <= $longest ? $this->value : throw $this->fail(MessageCode::TooLong, ['longest' => $longest]);
+        // No text has more characters than bytes.
+        return strlen($this->value) <= $longest || mb_strlen($this->value) <= $longest ? $this->value : throw $this->fail(MessageCode::TooLong, ['longest' => $longest]);
     }
 
     /** @param MessageCode $otherwise one without figures */

@@ -13,7 +13,8 @@ final readonly class Message implements \Stringable
     /** @param array<string, int|float|string|bool|null|list<string>> $figures exactly those of the code */
     public static function of(MessageCode $code, array $figures = []): self
     {
-        if (array_diff($code->figures(), array_keys($figures)) !== [] || count($figures) !== count($code->figures())) {
+        $names = $code->figures();
+        if (count($figures) !== count($names) || array_diff($names, array_keys($figures)) !== []) {
             throw new \LogicException("{$code->value} has other figures: ".implode(', ', array_keys($figures)));
         }
 
