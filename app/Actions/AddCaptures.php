@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use DeftBlade\Core\Capture\Instant;
 use DeftBlade\Core\Capture\TakenAt;
 use DeftBlade\Core\Json\Node;
+use Illuminate\Database\Eloquent\Collection;
 
 /** Stores captures of an attempt, each once. */
 final readonly class AddCaptures
@@ -29,9 +30,11 @@ final readonly class AddCaptures
     public function add(Attempt $attempt, array $captures, User $user, string $device, int $offsetMs = 0): array
     {
         $ids = array_map(static fn(\stdClass $it): string => mb_strtolower(Node::of($it)->at('id')->text()), $captures);
-        $known = Capture::query()->findMany($ids)->keyBy('id')->all();
+        $lastSeq = Capture::query()->selectRaw('max(seq)')->where('attempt_id', $attempt->id)->where('device', $device);
+        $taken = Capture::query()->whereIn('id', $ids)->orWhere('seq', $lastSeq)->orderBy('seq')->get();
+        $known = $taken->keyBy('id')->all();
         $now = CarbonImmutable::now();
-        $before = self::lastOf($attempt, $device);
+        $before = self::lastOf($taken, $attempt, $device);
         $new = [];
         foreach ($captures as $index => $capture) {
             [$id, $said] = [$ids[$index], Instant::read(Node::of($capture)->at('at'))];
@@ -68,9 +71,10 @@ final readonly class AddCaptures
             && $earlier->said_at->format('Uv') === $sent->said_at->format('Uv');
     }
 
-    private static function lastOf(Attempt $attempt, string $device): ?int
+    /** @param Collection<int, Capture> $captures in order of acceptance, the last of this device at this attempt among them */
+    private static function lastOf(Collection $captures, Attempt $attempt, string $device): ?int
     {
-        $last = Capture::query()->where('attempt_id', $attempt->id)->where('device', $device)->latest('seq')->first();
+        $last = $captures->last(static fn(Capture $it): bool => $it->attempt_id === $attempt->id && $it->device === $device);
 
         return $last === null ? null : (int) $last->at->format('Uv');
     }

@@ -28,7 +28,6 @@ use DeftBlade\Core\Lots\Tables;
 use DeftBlade\Core\Lots\TrayYield;
 use DeftBlade\Core\Package\PackageFormat;
 use DeftBlade\Core\Package\ResultDocument;
-use DeftBlade\Core\Sentence\Sentences;
 
 /** Keeps the results projection: one row an attempt, as it was graded. */
 final readonly class ProjectResults
@@ -93,13 +92,7 @@ final readonly class ProjectResults
     /** The digest of a result without its sentences, which follow from it and from the words of the school. */
     public static function digest(AttemptResult $result): string
     {
-        $document = (new ResultDocument(PackageFormat::Three, Sentences::plain(null)))->attempt($result);
-        foreach (['reasons', 'remarks'] as $key) {
-            $said = is_array($document[$key]) ? $document[$key] : [];
-            $document[$key] = array_map(static fn(mixed $it): array => array_diff_key((array) $it, ['text' => true]), $said);
-        }
-
-        return hash('sha256', json_encode($document, ResultDocument::JSON_FLAGS));
+        return hash('sha256', json_encode((new ResultDocument(PackageFormat::Three, null))->attempt($result), ResultDocument::JSON_FLAGS));
     }
 
     /** @return array<string, mixed> */

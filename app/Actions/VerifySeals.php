@@ -37,7 +37,7 @@ final readonly class VerifySeals
         try {
             $sealed = Node::decode($text);
             $assessment = Assessment::read($sealed->at('package'));
-            $graded = (new ResultDocument(PackageFormat::Three, Sentences::plain($assessment->standard)))->attempt($assessment->grade()->attempts[0]);
+            $graded = (new ResultDocument(PackageFormat::Three, null))->attempt($assessment->grade()->attempts[0]);
         } catch (InvalidPackage $problem) {
             return 'cannot be graded: '.Sentences::plain(null)->refuse($problem);
         }

@@ -21,7 +21,8 @@ final readonly class ResultDocument
 {
     public const JSON_FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 
-    public function __construct(private PackageFormat $format, private Sentences $sentences) {}
+    /** @param Sentences|null $sentences null for codes and figures alone: sentences follow from them and from the words of the school */
+    public function __construct(private PackageFormat $format, private ?Sentences $sentences) {}
 
     /** The whole result as JSON text, its reasons in English. */
     public static function encode(ClassResult $result): string
@@ -91,7 +92,7 @@ final readonly class ResultDocument
     /** @return array<string, mixed> */
     private function remark(Message $it): array
     {
-        return ['text' => $this->sentences->say($it), 'code' => $it->code->value, 'figures' => (object) $it->figures];
+        return $this->text($it) + ['code' => $it->code->value, 'figures' => (object) $it->figures];
     }
 
     /** @return array<string, mixed> */
@@ -99,7 +100,13 @@ final readonly class ResultDocument
     {
         $code = $this->format->version() < 3 ? [] : ['code' => $it->why->code->value, 'figures' => (object) $it->why->figures];
 
-        return ['component' => $it->component, 'text' => $this->sentences->say($it->why), 'lost' => $it->lost] + $code;
+        return ['component' => $it->component] + $this->text($it->why) + ['lost' => $it->lost] + $code;
+    }
+
+    /** @return array<string, string> */
+    private function text(Message $it): array
+    {
+        return $this->sentences === null ? [] : ['text' => $this->sentences->say($it)];
     }
 
     /** @return array<string, mixed>|null */
