@@ -239,11 +239,22 @@ test("clocks start by waves where a carcass is there and the mise is looked at; 
     ),
   );
   expect(screen.getByRole("button", { name: "Start wave 1 (0)" })).toHaveProperty("disabled", true);
+  screen.getByText("all started");
+  expect(
+    [...document.querySelectorAll("[data-station]")].map((it) => /wave \d/.exec(it.textContent)?.[0]),
+    "in which wave each stands, the first as well",
+  ).toEqual(["wave 1", "wave 2", "wave 2", "wave 2"]);
   await press(user, /^Start wave 2 \(1\)in [78]:\d\d$/);
   await areTaken([{ kind: "clock", event: "start" }]);
   await screen.findByText("Clock started, 1 station");
   await press(user, "Undo");
   await waitFor(async () => expect((await taken()).at(-1)).toEqual(expect.objectContaining({ kind: "void", reason: "Undone at once" })));
+});
+
+test("where no clock can start, what the stations wait for stands beside", async () => {
+  await openFloor(room([station(1), station(2), station(3, { received_mg: 1_900_000, gate: { looked: true, open: ["board"] } })]));
+  expect(screen.getByRole("button", { name: "Start all (0)" })).toHaveProperty("disabled", true);
+  screen.getByText("2 without a carcass, 1 with the mise en place open");
 });
 
 test("a clock does not start where nobody looked: all in order is one tap, and to start all the same needs its reason", async () => {
@@ -296,6 +307,15 @@ test("a carcass past the limit of the school is on record, and local codes decid
   expect(chain.getByRole("alert").textContent).toMatch(/past the limit of 60:00\. It is on record; local codes decide/);
 });
 
+test("once every carcass is weighed, the scale says so, and how one is weighed again", async () => {
+  await openFloor(room([station(1, { received_mg: 1_900_000 })]));
+  await tab("Receiving");
+  expect(screen.getByRole("button", { name: "Every carcass is weighed" })).toHaveProperty("disabled", true);
+  screen.getByText("Tap a carcass to weigh it again.");
+  await press(user, /^1/);
+  expect(screen.getByRole("button", { name: "Take carcass of station 1" })).toHaveProperty("disabled", false);
+});
+
 test("a check weight: what it weighs is said first, what the scale read is kept, and a scale out of its limits says what to do", async () => {
   const check = (reading_mg: number, is_within: boolean): Floor["scale_check"] => ({
     id: "check",
@@ -318,7 +338,7 @@ test("a check weight: what it weighs is said first, what the scale read is kept,
   await screen.findByText("Not checked for this practical yet.");
   await type("The check weight weighs", "a brick");
   await screen.findByText(/is not a weight/);
-  expect(screen.getByRole("button", { name: "Everything is weighed" })).toHaveProperty("disabled", true);
+  expect(screen.getByRole("button", { name: "Take check weight" })).toHaveProperty("disabled", true);
   await type("The check weight weighs", "0");
   await screen.findByText("A check weight weighs something.");
   await type("The check weight weighs", "1 kg");

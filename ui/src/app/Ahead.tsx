@@ -1,5 +1,6 @@
 import { useIsFetching } from "@tanstack/react-query";
 import { useEffect } from "react";
+import { useSession } from "../api/useSession";
 import { fetchTheHour } from "./areas";
 
 const QUIET_MS = 300;
@@ -10,16 +11,17 @@ const QUIET_MS = 300;
  */
 export function Ahead({ onDone }: { onDone: () => void }) {
   const isBusy = useIsFetching({ predicate: ({ state }) => state.data === undefined }) > 0;
+  const role = useSession().data?.role;
   useEffect(() => {
-    if (isBusy) return;
+    if (isBusy || role === undefined) return;
     const begin = setTimeout(() => {
-      fetchTheHour();
+      fetchTheHour(role);
       if ("serviceWorker" in navigator) void navigator.serviceWorker.register("/worker.js");
       onDone();
     }, QUIET_MS);
 
     return () => clearTimeout(begin);
-  }, [isBusy, onDone]);
+  }, [isBusy, role, onDone]);
 
   return null;
 }

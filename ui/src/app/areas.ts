@@ -1,3 +1,5 @@
+import type { User } from "../api/types";
+
 /** The areas of the screen, each a file of its own. */
 export const areas = {
   floor: () => import("../areas/floor/pages"),
@@ -14,5 +16,8 @@ export const areas = {
   people: () => import("../areas/people/pages"),
 };
 
-/** What the hour needs: a tray that is tapped on does not wait for its file. */
-export const fetchTheHour = (): void => [areas.floor, areas.tray, areas.verdict].forEach((area) => void area().catch(() => undefined));
+/** What the hour needs: a tray that is tapped on, a drill or a result does not wait for its file. */
+export function fetchTheHour(role: User["role"]): void {
+  const needed = role === "student" ? [areas.practice, areas.verdict] : [areas.floor, areas.tray, areas.verdict];
+  needed.forEach((area: () => Promise<unknown>) => void area().catch(() => undefined));
+}

@@ -15,6 +15,8 @@ interface ScalePanelProps {
   isSimulated: boolean;
   /** What is to be weighed now; null when nothing is. */
   place: OnScale | null;
+  /** What is said when nothing is to be weighed, where that can be: on the button, and what can be done. */
+  idle?: { button: string; hint: string };
   said: string;
   /** What else is offered for this place, above the button. */
   children?: ReactNode;
@@ -22,7 +24,15 @@ interface ScalePanelProps {
 }
 
 /** The scale beside the tray: its live reading, taking it, or typing a weight instead. */
-export function ScalePanel({ attempt, isSimulated, place, said, children, onMass }: ScalePanelProps) {
+export function ScalePanel({
+  attempt,
+  isSimulated,
+  place,
+  idle = { button: "Nothing to weigh", hint: "" },
+  said,
+  children,
+  onMass,
+}: ScalePanelProps) {
   const reading = useReading(onMass);
   useKeys((key) => {
     if (key !== "Enter" || place === null) return false;
@@ -48,10 +58,10 @@ export function ScalePanel({ attempt, isSimulated, place, said, children, onMass
       <Dial reading={reading} />
       {children}
       <Button variant="contained" sx={{ minHeight: 64, fontSize: "1.35rem" }} disabled={place === null} onClick={reading.take}>
-        {place === null ? "Everything is weighed" : `Take ${lowerFirst(place.title)}`}
+        {place === null ? idle.button : `Take ${lowerFirst(place.title)}`}
       </Button>
       <Typography role="status" sx={{ minHeight: "2.9em", color: reading.refusal === null ? "text.secondary" : "error.main" }}>
-        {reading.refusal ?? (said === "" ? hintFor(place) : said)}
+        {reading.refusal ?? (said === "" ? (place === null ? idle.hint : "Enter takes a steady reading.") : said)}
       </Typography>
       <TypedWeight label="Or type it" disabled={place === null} onMass={(mg) => (reading.forget(), onMass(mg))} />
       <Connection />
@@ -62,9 +72,6 @@ export function ScalePanel({ attempt, isSimulated, place, said, children, onMass
 
 /** What stays as it is while the figure runs. */
 const [Connection, Hand] = [memo(ConnectScale), memo(DemoPan)];
-
-const hintFor = (place: ScalePanelProps["place"]): string =>
-  place === null ? "Choose a place on the tray to weigh it again." : "Enter takes a steady reading.";
 
 const stateWords = { stable: "steady", moving: "moving", refused: "refused" };
 

@@ -52,6 +52,7 @@ export function CheckScale({ floor }: { floor: Floor }) {
           attempt={first.attempt}
           isSimulated={floor.scale_is_simulated}
           place={nominalMg === null ? null : { id: "check", title: "Check weight", mass: nominal }}
+          idle={{ button: "Take check weight", hint: "Say first what the check weight weighs." }}
           said={check.isSuccess ? "Kept." : ""}
           onMass={(readingMg) => nominalMg !== null && check.mutate({ nominalMg, readingMg })}
         />

@@ -156,6 +156,7 @@ export function ReceiveRound({ floor, now, entries }: ReceiveRoundProps) {
         attempt={station?.attempt ?? floor.stations[0]?.attempt ?? ""}
         isSimulated={floor.scale_is_simulated}
         place={station === null ? null : { id: "received", title: `Carcass of station ${station.station}` }}
+        idle={{ button: "Every carcass is weighed", hint: "Tap a carcass to weigh it again." }}
         said={entries.undoable?.words ?? ""}
         onMass={(mg) => taking(receive(mg, defects), stepOn)}
       />

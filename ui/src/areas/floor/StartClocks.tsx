@@ -1,5 +1,6 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import { Fragment } from "react";
 import type { Floor, FloorStation } from "../../api/types";
 import { clock, counted } from "../../parts/format";
 import type { StationCaptures } from "./useStationCaptures";
@@ -7,7 +8,17 @@ import type { StationCaptures } from "./useStationCaptures";
 /** Ready to start: a carcass is there, the gate of the mise en place is open, the clock has not run. */
 const isReady = (it: FloorStation): boolean => it.received_mg !== null && it.started_ms === null && it.gate === null;
 
-/** Starts a wave, or all that are ready; and says when the next wave is due. */
+/** What keeps stations from starting. */
+function waitsFor(stations: FloorStation[]): string {
+  const waiting = stations.filter((it) => it.started_ms === null);
+  const bare = waiting.filter((it) => it.received_mg === null).length;
+  const unseen = waiting.filter((it) => it.received_mg !== null && it.gate !== null).length;
+  if (waiting.length === 0) return "all started";
+
+  return [...(bare > 0 ? [`${bare} without a carcass`] : []), ...(unseen > 0 ? [`${unseen} with the mise en place open`] : [])].join(", ");
+}
+
+/** Starts a wave, or all that are ready, or says what they wait for; and when the next wave is due. */
 export function StartClocks({ floor, now, entries }: { floor: Floor; now: number; entries: StationCaptures }) {
   const waves = [...new Set(floor.stations.map((it) => it.wave))].sort((a, b) => a - b);
   const start = (stations: FloorStation[]): Promise<boolean> =>
@@ -26,14 +37,21 @@ export function StartClocks({ floor, now, entries }: { floor: Floor; now: number
     const due = wave > 1 && first.length > 0 && floor.wave_gap_ms > 0 ? Math.min(...first) + floor.wave_gap_ms - now : null;
 
     return (
-      <Button key={label} disabled={ready.length === 0} onClick={() => void start(ready)}>
-        {label} ({ready.length})
-        {due !== null && due > 0 && (
-          <Typography component="span" variant="figure" sx={{ ml: 1 }}>
-            in {clock(due)}
+      <Fragment key={label}>
+        <Button disabled={ready.length === 0} onClick={() => void start(ready)}>
+          {label} ({ready.length})
+          {due !== null && due > 0 && (
+            <Typography component="span" variant="figure" sx={{ ml: 1 }}>
+              in {clock(due)}
+            </Typography>
+          )}
+        </Button>
+        {ready.length === 0 && (
+          <Typography variant="caption" sx={{ color: "text.secondary" }}>
+            {waitsFor(of)}
           </Typography>
         )}
-      </Button>
+      </Fragment>
     );
   });
 }

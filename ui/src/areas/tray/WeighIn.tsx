@@ -89,6 +89,7 @@ export function WeighIn({ tray, assessment, entries }: WeighInProps) {
         attempt={tray.attempt}
         isSimulated={assessment.scale_is_simulated}
         place={onScale(place, turn)}
+        idle={{ button: "Everything is weighed", hint: "Choose a place on the tray to weigh it again." }}
         said={entries.said}
         onMass={(mg) => void takeMass(mg)}
       >
