@@ -252,9 +252,11 @@ test("clocks start by waves where a carcass is there and the mise is looked at; 
 });
 
 test("where no clock can start, what the stations wait for stands beside", async () => {
-  await openFloor(room([station(1), station(2), station(3, { received_mg: 1_900_000, gate: { looked: true, open: ["board"] } })]));
+  const gated = (number: number, looked: boolean): Floor["stations"][number] =>
+    station(number, { received_mg: 1_900_000, gate: { looked, open: ["board"] } });
+  await openFloor(room([station(1), station(2), gated(3, true), gated(4, false)]));
   expect(screen.getByRole("button", { name: "Start all (0)" })).toHaveProperty("disabled", true);
-  screen.getByText("2 without a carcass, 1 with the mise en place open");
+  screen.getByText("2 without a carcass, 1 with the mise not looked at, 1 with the mise not in order");
 });
 
 test("a clock does not start where nobody looked: all in order is one tap, and to start all the same needs its reason", async () => {

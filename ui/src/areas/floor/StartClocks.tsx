@@ -11,11 +11,15 @@ const isReady = (it: FloorStation): boolean => it.received_mg !== null && it.sta
 /** What keeps stations from starting. */
 function waitsFor(stations: FloorStation[]): string {
   const waiting = stations.filter((it) => it.started_ms === null);
-  const bare = waiting.filter((it) => it.received_mg === null).length;
-  const unseen = waiting.filter((it) => it.received_mg !== null && it.gate !== null).length;
   if (waiting.length === 0) return "all started";
+  const received = waiting.filter((it) => it.received_mg !== null);
+  const lacks: [number, string][] = [
+    [waiting.length - received.length, "without a carcass"],
+    [received.filter((it) => it.gate?.looked === false).length, "with the mise not looked at"],
+    [received.filter((it) => it.gate?.looked === true).length, "with the mise not in order"],
+  ];
 
-  return [...(bare > 0 ? [`${bare} without a carcass`] : []), ...(unseen > 0 ? [`${unseen} with the mise en place open`] : [])].join(", ");
+  return lacks.flatMap(([count, words]) => (count > 0 ? [`${count} ${words}`] : [])).join(", ");
 }
 
 /** Starts a wave, or all that are ready, or says what they wait for; and when the next wave is due. */
