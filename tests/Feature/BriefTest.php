@@ -208,7 +208,7 @@ final class BriefTest extends TestCase
         foreach (['brief.benches' => ['benches' => 0], 'brief.start' => ['start' => '9 o\'clock'], 'brief.day' => ['day' => '2026-02-30'], 'brief.lists' => ['lists' => array_fill(0, 9, self::list('chicken-crown-and-legs', []))], 'brief.colour' => ['colour' => 'red']] as $path => $wrong) {
             $this->save(self::brief($wrong), 2)->assertUnprocessable()->assertJsonPath('errors.0.path', $path);
         }
-        $list = (array) $this->getJson('/api/v1/briefs')->assertOk()->json();
+        $list = (array) $this->getJson('/api/v1/briefs')->assertOk()->json('briefs');
         self::assertSame(['Mine', 12], [$list[0]['title'], $list[0]['students']]);
         $this->deleteJson("/api/v1/briefs/{$this->id}")->assertNoContent();
         $this->getJson("/api/v1/briefs/{$this->id}")->assertNotFound();
@@ -218,9 +218,27 @@ final class BriefTest extends TestCase
     {
         $this->as('marit')->save(self::brief(), 0)->assertOk();
         $this->set(1)->assertOk();
-        $titles = array_column((array) $this->getJson('/api/v1/briefs')->assertOk()->json(), 'title');
+        $titles = array_column((array) $this->getJson('/api/v1/briefs')->assertOk()->json('briefs'), 'title');
         self::assertEqualsCanonicalizing(['Crown and legs', '', 'Crown'], $titles);
         self::assertSame('Crown', $titles[2]);
+    }
+
+    public function testEveryBriefStandsOnOnePageAndTheLastPageSaysSo(): void
+    {
+        $earlier = Brief::query()->count();
+        $by = User::query()->where('email', 'like', 'marit@%')->value('id');
+        for ($count = 0; $count < 101; $count++) {
+            (new Brief())->forceFill(['document' => self::brief(['title' => "Week $count"]), 'version' => 1, 'saved_by' => $by, 'saved_at' => now()->addSeconds($count)])->save();
+        }
+        $titles = [];
+        for ($page = 1; $page !== null; $page = $answer->json('next')) {
+            $answer = $this->as('marit')->getJson("/api/v1/briefs?page=$page")->assertOk();
+            $titles[] = array_column((array) $answer->json('briefs'), 'title');
+        }
+        self::assertSame([50, 50, 1 + $earlier], array_map(count(...), $titles));
+        self::assertSame('Week 100', $titles[0][0]);
+        self::assertCount(101, array_filter(array_unique(array_merge(...$titles)), static fn(mixed $it): bool => is_string($it) && str_starts_with($it, 'Week')));
+        $this->getJson('/api/v1/briefs?page=0')->assertUnprocessable();
     }
 
     /** Offsets as in the IANA time zone database; summer time begins in Auckland on 27 September 2026, and ends in Honolulu never. */

@@ -133,13 +133,31 @@ test("when and where: day, hour, room with its stations, waves and their times",
   await writes("Day", "", (it) => (it.day = null));
 });
 
+test("briefs beyond the first page are fetched when they are asked for", async () => {
+  const item = { id: ID, day: null, room: "", students: 0, set_at: null };
+  const pages: Record<string, object> = {
+    "1": { briefs: [{ ...item, title: "Friday" }], next: 2 },
+    "2": { briefs: [{ ...item, id: OTHER, title: "A year ago" }], next: null },
+  };
+  await openBrief({}, { "GET /briefs": ({ path }: Asked) => pages[/page=(\d)/.exec(path)?.[1] ?? ""] });
+  await toBriefs();
+  await screen.findByRole("link", { name: "Friday" });
+  expect(screen.queryByText("A year ago")).toBeNull();
+  await press(user, "Earlier ones");
+  expect((await screen.findByRole("link", { name: "A year ago" })).getAttribute("href")).toBe(`/brief/${OTHER}`);
+  expect(screen.queryByRole("button", { name: "Earlier ones" })).toBeNull();
+});
+
 test("a brief that is opened again while its last change is on its way has that change", async () => {
   let arrive = (): void => {};
   const onItsWay = new Promise<void>((resolve) => (arrive = resolve));
   const item = { id: ID, day: null, room: "", students: 0, set_at: null };
   await openBrief(
     {},
-    { "GET /briefs": () => [{ ...item, title: document.title }], "PUT /briefs/{brief}": (it: Asked) => onItsWay.then(() => save(it)) },
+    {
+      "GET /briefs": () => ({ briefs: [{ ...item, title: document.title }], next: null }),
+      "PUT /briefs/{brief}": (it: Asked) => onItsWay.then(() => save(it)),
+    },
   );
   await type("Name", "Friday, in two waves");
   await toBriefs();

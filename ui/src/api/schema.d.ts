@@ -2894,6 +2894,12 @@ export interface components {
             /** @description What became of it since it was set, the first first. */
             changes: components["schemas"]["BriefChangeView"][];
         };
+        /** @description A page of briefs. */
+        BriefsView: {
+            briefs: components["schemas"]["BriefItemView"][];
+            /** @description The number of the page after this one; null where this is the last. */
+            next: number | null;
+        };
         /** @description A link by which a calendar reads practicals. */
         CalendarLinkView: {
             /** Format: uuid */
@@ -7143,20 +7149,23 @@ export interface operations {
     };
     briefs: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description From 1. */
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Those that are planned first, the last saved first */
+            /** @description A page: those that are planned first, the last saved first */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BriefItemView"][];
+                    "application/json": components["schemas"]["BriefsView"];
                 };
             };
         };

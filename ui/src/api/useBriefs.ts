@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
 import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
@@ -8,9 +8,15 @@ import { useWriteOnce } from "./useWriteOnce";
 
 const briefsKey = ["briefs"];
 
-/** What is planned? */
+/** What is planned, and what was set? Page by page. */
 export function useBriefs() {
-  return useQuery({ queryKey: briefsKey, refetchOnMount: "always", queryFn: () => answer(api.GET("/briefs")) });
+  return useInfiniteQuery({
+    queryKey: briefsKey,
+    refetchOnMount: "always",
+    queryFn: ({ pageParam: page }) => answer(api.GET("/briefs", { params: { query: { page } } })),
+    initialPageParam: 1,
+    getNextPageParam: ({ next }) => next,
+  });
 }
 
 /** Who missed an earlier practical? */

@@ -14,6 +14,7 @@ use App\Brief\PlanBrief;
 use App\Http\ClientId;
 use App\Http\Precondition;
 use App\Http\Resources\BriefItemView;
+use App\Http\Resources\BriefsView;
 use App\Http\Resources\BriefView;
 use App\Http\Resources\MissedTryView;
 use App\Models\Assessment;
@@ -78,18 +79,23 @@ final class BriefController
 {
     private const MOST_BYTES = 200_000;
 
-    private const LATEST = 100;
+    private const A_PAGE = 50;
+
+    private const MOST_PAGES = 10_000;
 
     public function __construct(private readonly School $school, private readonly PlanBrief $planning) {}
 
     #[OA\Get(path: '/briefs', operationId: 'briefs', tags: ['brief'])]
-    #[OA\Response(response: 200, description: 'Those that are planned first, the last saved first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: BriefItemView::class)))]
-    public function index(): JsonResponse
+    #[OA\QueryParameter(name: 'page', description: 'From 1.', schema: new OA\Schema(type: 'integer', minimum: 1))]
+    #[OA\Response(response: 200, description: 'A page: those that are planned first, the last saved first', content: new OA\JsonContent(ref: BriefsView::class))]
+    public function index(Request $request): JsonResponse
     {
         Gate::authorize('plan', Assessment::class);
-        $briefs = Brief::query()->orderByRaw('set_at IS NOT NULL')->latest('saved_at')->limit(self::LATEST)->get();
+        $request->validate(['page' => ['integer', 'min:1', 'max:'.self::MOST_PAGES]]);
+        $page = max(1, $request->integer('page', 1));
+        $found = Brief::query()->orderByRaw('set_at IS NOT NULL')->latest('saved_at')->orderBy('id')->offset(($page - 1) * self::A_PAGE)->limit(self::A_PAGE + 1)->get();
 
-        return new JsonResponse(array_values($briefs->map(BriefItemView::of(...))->all()));
+        return new JsonResponse(new BriefsView(array_values($found->take(self::A_PAGE)->map(BriefItemView::of(...))->all()), $found->count() > self::A_PAGE ? $page + 1 : null));
     }
 
     #[OA\Get(path: '/missed-tries', operationId: 'missedTries', tags: ['brief'])]

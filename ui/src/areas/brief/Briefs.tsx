@@ -19,6 +19,7 @@ export function Briefs() {
   if (briefs.isPending) return <Loading what="the briefs" />;
   if (briefs.isLoadingError) return <ProblemNotice problem={briefs.error} onRetry={() => void briefs.refetch()} />;
   const problem = saidOf(begin.error ?? drop.error);
+  const shown = briefs.data.pages.flatMap((it) => it.briefs);
 
   return (
     <Box sx={{ px: 3, py: 2, maxWidth: 1120 }}>
@@ -40,9 +41,9 @@ export function Briefs() {
           {problem}
         </Typography>
       )}
-      {briefs.data.length === 0 && <Notice title="Nothing is planned">Plan a practical: what, who, when, and with what.</Notice>}
+      {shown.length === 0 && <Notice title="Nothing is planned">Plan a practical: what, who, when, and with what.</Notice>}
       <Box component="ul" aria-label="Briefs" sx={{ listStyle: "none", m: 0, p: 0 }}>
-        {briefs.data.map((it) => (
+        {shown.map((it) => (
           <Box
             component="li"
             key={it.id}
@@ -84,6 +85,11 @@ export function Briefs() {
           </Box>
         ))}
       </Box>
+      {briefs.hasNextPage && (
+        <Button sx={{ mt: 2 }} disabled={briefs.isFetchingNextPage} onClick={() => void briefs.fetchNextPage()}>
+          Earlier ones
+        </Button>
+      )}
     </Box>
   );
 }
