@@ -68,6 +68,23 @@ final class Appeal extends StoredModel
         return $query->whereRaw("jsonb_array_length(lines) > (SELECT count(DISTINCT payload->>'line') FROM appeal_entries WHERE appeal_entries.appeal_id = appeals.id AND kind = 'decided')");
     }
 
+    /**
+     * @param Builder<self> $query
+     *
+     * @return Builder<self> those of which a line is upheld, at least in part, and nothing was taken down or issued again since
+     */
+    public function scopeToPutRight(Builder $query): Builder
+    {
+        $later = AppealEntry::query()->from('appeal_entries AS later')->selectRaw('1')->whereColumn('later.appeal_id', 'appeals.id')->where('later.kind', AppealEntry::DECIDED)
+            ->whereRaw("later.payload->>'line' = appeal_entries.payload->>'line'")->whereColumn('later.seq', '>', 'appeal_entries.seq');
+        $lastDecision = AppealEntry::query()->selectRaw('max(at)')->whereColumn('appeal_id', 'appeals.id')->where('kind', AppealEntry::DECIDED);
+
+        return $query
+            ->whereExists(AppealEntry::query()->selectRaw('1')->whereColumn('appeal_id', 'appeals.id')->where('kind', AppealEntry::DECIDED)->where('payload->outcome', '<>', AppealOutcome::Not->value)->whereNotExists($later))
+            ->whereNotExists(Release::query()->selectRaw('1')->whereColumn('attempt_id', 'appeals.attempt_id')->whereColumn('releases.version', '>', 'appeals.version'))
+            ->whereNotExists(Capture::query()->selectRaw('1')->whereColumn('attempt_id', 'appeals.attempt_id')->where('received_at', '>', $lastDecision));
+    }
+
     /** @return BelongsTo<Attempt, $this> */
     public function attempt(): BelongsTo
     {

@@ -82,6 +82,27 @@ final class AppealsTest extends TestCase
             ->assertJsonPath('appeals.0.lines.0.reason', 'The towel was there; the board was wet')->assertJsonPath('appeals.0.lines.0.decided_by', 'Teodor Vance');
     }
 
+    /** An appeal that is upheld changes nothing by itself: until something is taken down or issued again, it must not be forgotten. */
+    public function testWhatWasUpheldWaitsUntilItIsPutRight(): void
+    {
+        $this->as('amina')->appeal((string) Str::uuid7())->assertOk();
+        $appeal = Appeal::query()->where('attempt_id', $this->attempt->id)->firstOrFail();
+        $this->as('ilse')->assign($appeal, 'teodor')->assertOk();
+        $waits = fn(): array => array_map(fn(string $account): bool => in_array($this->attempt->id, $this->waiting($account), true), ['marit', 'ilse', 'teodor']);
+        $this->as('teodor')->decide($appeal, outcome: 'not')->assertOk();
+        self::assertSame([false, false, false], $waits());
+        $this->as('teodor')->decide($appeal)->assertOk();
+        self::assertSame([true, true, false], $waits(), 'those who may issue it again');
+        $this->as('teodor')->decide($appeal, outcome: 'not')->assertOk();
+        self::assertSame([false, false, false], $waits(), 'the latest decision holds');
+        $this->as('teodor')->decide($appeal, outcome: 'upheld')->assertOk();
+        self::assertSame([true, true, false], $waits());
+        $this->travel(1)->minutes();
+        $note = self::capture(['kind' => 'note', 'text' => 'The board was wet as well']);
+        $this->as('marit')->postJson("/api/v1/attempts/{$this->attempt->id}/captures", ['device' => 'tablet', 'captures' => [$note]])->assertOk();
+        self::assertSame([false, false, false], $waits());
+    }
+
     public function testEverythingOfAnAppealIsOneFileForStaffOnly(): void
     {
         $appeal = Appeal::query()->firstOrFail();
@@ -121,9 +142,9 @@ final class AppealsTest extends TestCase
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function decide(Appeal $appeal, string $reason = 'The towel was there; the board was wet'): TestResponse
+    private function decide(Appeal $appeal, string $reason = 'The towel was there; the board was wet', string $outcome = 'partly'): TestResponse
     {
-        return $this->putJson("/api/v1/appeals/$appeal->id/decisions/".Str::uuid7(), ['line' => 0, 'outcome' => 'partly', 'reason' => $reason]);
+        return $this->putJson("/api/v1/appeals/$appeal->id/decisions/".Str::uuid7(), ['line' => 0, 'outcome' => $outcome, 'reason' => $reason]);
     }
 
     /** @return list<mixed> attempts with an appeal that waits for this person */

@@ -43,17 +43,22 @@ final readonly class WaitingView
         );
     }
 
-    /** @param Appeal $appeal that is not decided, its attempt with student and practical */
+    /** @param Appeal $appeal that is not decided or not put right yet, its attempt with student and practical */
     public static function appeal(Appeal $appeal, Sentences $sentences): self
     {
         $attempt = $appeal->attempt;
+        $day = ['day' => $appeal->answer_by->format('j F')];
 
         return new self(
             WaitingKind::Appeal,
             $attempt->assessment_id,
             $attempt->id,
             "{$attempt->assessment->title}: {$sentences->say(Message::of(MessageCode::WaitingTray, ['station' => $attempt->station, 'student' => $attempt->student->name]))}",
-            $sentences->say(Message::of($appeal->assignee() === null ? MessageCode::WaitingAppealGive : MessageCode::WaitingAppealDecide, ['day' => $appeal->answer_by->format('j F')])),
+            $sentences->say(match (true) {
+                $appeal->isDecided() => Message::of(MessageCode::WaitingAppealPutRight),
+                $appeal->assignee() === null => Message::of(MessageCode::WaitingAppealGive, $day),
+                default => Message::of(MessageCode::WaitingAppealDecide, $day),
+            }),
         );
     }
 

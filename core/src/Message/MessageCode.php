@@ -167,6 +167,7 @@ enum MessageCode: string
     case WaitingAgree = 'waiting.agree';
     case WaitingAppealGive = 'waiting.appeal_give';
     case WaitingAppealDecide = 'waiting.appeal_decide';
+    case WaitingAppealPutRight = 'waiting.appeal_put_right';
     case NotForPot = 'problem.not_for_pot';
     case InAPot = 'problem.in_a_pot';
     case OneClassAPot = 'problem.one_class_a_pot';

@@ -20,6 +20,7 @@ use App\Models\Attempt;
 use App\Models\User;
 use App\School\School;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection as Assessments;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -71,11 +72,11 @@ final class BenchController
         return new JsonResponse(new EarlierView($this->views($found->take(self::EARLIER_A_PAGE), $user), $found->count() > self::EARLIER_A_PAGE));
     }
 
-    /** @return list<WaitingView> that this person is to decide, or to give to somebody */
+    /** @return list<WaitingView> that this person is to decide, to give to somebody, or to put right */
     private function appeals(User $user): array
     {
-        $open = Appeal::query()->with('entries', 'attempt.student', 'attempt.assessment')->undecided()->oldest('answer_by')->get();
-        $theirs = $open->filter(static fn(Appeal $it): bool => ! $it->attempt->isBlindTo($user) && ($it->assignee() === null ? $user->role->mayRelease() : $it->assignee() === $user->id));
+        $open = Appeal::query()->with('entries', 'attempt.student', 'attempt.assessment')->where(static fn(Builder $it) => $it->undecided()->orWhere->toPutRight())->oldest('answer_by')->get();
+        $theirs = $open->filter(static fn(Appeal $it): bool => ! $it->attempt->isBlindTo($user) && ($it->assignee() === null || $it->isDecided() ? $user->role->mayRelease() : $it->assignee() === $user->id));
         $sentences = $this->school->sentences();
 
         return array_values($theirs->map(static fn(Appeal $it): WaitingView => WaitingView::appeal($it, $sentences))->all());
