@@ -12,7 +12,8 @@ import { saidOf } from "../../parts/problems";
 /** What becomes of one line, and why: the student reads it. A later decision takes the place of an earlier one. */
 export function DecideLine({ appeal, line }: { appeal: Appeal; line: number }) {
   const decide = useDecideAppeal(appeal.attempt);
-  const [outcome, setOutcome] = useState<AppealOutcome>(appeal.lines[line]?.outcome ?? "upheld");
+  const decided = appeal.lines[line]?.outcome ?? null;
+  const [outcome, setOutcome] = useState<AppealOutcome>(decided ?? "upheld");
   const [reason, setReason] = useState("");
 
   return (
@@ -34,7 +35,7 @@ export function DecideLine({ appeal, line }: { appeal: Appeal; line: number }) {
         onChange={({ target }) => setReason(target.value)}
       />
       <Button type="submit" variant="contained" disabled={reason.trim() === "" || decide.isPending}>
-        Decide
+        {decided === null ? "Decide" : "Decide anew"}
       </Button>
       {decide.error !== null && (
         <Typography role="alert" sx={{ color: "error.main" }}>
