@@ -177,9 +177,10 @@ final class CapturesTest extends TestCase
         $cursor = "/api/v1/assessments/{$this->practical()->id}/captures";
         $before = $this->as('marit')->getJson($cursor)->json('next');
         $sent = array_map(static fn(int $number): array => self::capture(['kind' => 'note', 'text' => "note $number"]), range(1, 505));
-        $this->send(...array_slice($sent, 0, 500))->assertOk();
-        $this->send(...array_slice($sent, 500))->assertOk();
-        $first = $this->getJson("$cursor?after=$before")->assertJsonCount(500, 'captures')->assertJsonCount(1, 'stations');
+        $this->send(...array_slice($sent, 0, 300))->assertOk();
+        $this->sendTo(11, ...array_slice($sent, 300, 3))->assertOk();
+        $this->send(...array_slice($sent, 303))->assertOk();
+        $first = $this->getJson("$cursor?after=$before")->assertJsonCount(500, 'captures')->assertJsonCount(2, 'stations');
         $rest = $this->getJson("$cursor?after={$first->json('next')}")->assertJsonCount(5, 'captures');
         $read = [...(array) $first->json('captures.*.capture.id'), ...(array) $rest->json('captures.*.capture.id')];
         self::assertSame(array_column($sent, 'id'), $read);
@@ -213,6 +214,16 @@ final class CapturesTest extends TestCase
      */
     private function send(array ...$captures): TestResponse
     {
-        return $this->postJson("/api/v1/attempts/{$this->station(12)->id}/captures", ['device' => 'test tablet', 'captures' => $captures]);
+        return $this->sendTo(12, ...$captures);
+    }
+
+    /**
+     * @param array<string, mixed> ...$captures
+     *
+     * @return TestResponse<\Illuminate\Http\JsonResponse>
+     */
+    private function sendTo(int $station, array ...$captures): TestResponse
+    {
+        return $this->postJson("/api/v1/attempts/{$this->station($station)->id}/captures", ['device' => 'test tablet', 'captures' => $captures]);
     }
 }
