@@ -144,7 +144,8 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
             sx={{
               display: "grid",
               gridTemplateColumns: `repeat(${abreast}, minmax(0, 1fr))`,
-              gridAutoRows: "minmax(118px, 1fr)",
+              // On a phone a tile is narrow: names need lines of their own.
+              gridAutoRows: { xs: "minmax(190px, 1fr)", sm: "minmax(118px, 1fr)" },
               gap: 1,
               p: 1.5,
               // On an upright tablet the panel lies over the lower part of the room; every station can be scrolled above it.

@@ -40,7 +40,7 @@ export function StationTile({ station, floor, now, isPicked, others, onPick, onN
   const { id } = useUser();
   const isOurs = floor.assessors.length > 1 && floor.assessors.some((it) => it.person === id && it.stations.includes(station.station));
   const standing = [
-    ...(floor.stations.some((it) => it.wave !== station.wave) ? [`wave ${station.wave}`] : []),
+    ...(station.started_ms === null && floor.stations.some((it) => it.wave !== station.wave) ? [`wave ${station.wave}`] : []),
     ...(station.pan === null ? [] : [`pan ${station.pan.pan} ${station.pan.zone}`]),
     ...(isOurs ? ["yours"] : []),
   ];
