@@ -89,9 +89,9 @@ final class AppealsTest extends TestCase
         $appeal = Appeal::query()->where('attempt_id', $this->attempt->id)->firstOrFail();
         $this->as('ilse')->assign($appeal, 'teodor')->assertOk();
         $waits = fn(): array => array_map(fn(string $account): bool => in_array($this->attempt->id, $this->waiting($account), true), ['marit', 'ilse', 'teodor']);
-        $this->as('teodor')->decide($appeal, outcome: 'not')->assertOk();
+        $this->as('teodor')->decide($appeal, outcome: 'not')->assertOk()->assertJsonPath('appeals.0.is_to_put_right', false);
         self::assertSame([false, false, false], $waits());
-        $this->as('teodor')->decide($appeal)->assertOk();
+        $this->as('teodor')->decide($appeal)->assertOk()->assertJsonPath('appeals.0.is_to_put_right', true);
         self::assertSame([true, true, false], $waits(), 'those who may issue it again');
         $this->as('teodor')->decide($appeal, outcome: 'not')->assertOk();
         self::assertSame([false, false, false], $waits(), 'the latest decision holds');
@@ -101,6 +101,9 @@ final class AppealsTest extends TestCase
         $note = self::capture(['kind' => 'note', 'text' => 'The board was wet as well']);
         $this->as('marit')->postJson("/api/v1/attempts/{$this->attempt->id}/captures", ['device' => 'tablet', 'captures' => [$note]])->assertOk();
         self::assertSame([false, false, false], $waits());
+        $path = "/api/v1/attempts/{$this->attempt->id}/appeals";
+        $this->as('ilse')->getJson($path)->assertJsonPath('appeals.0.is_to_put_right', false)->assertJsonPath('marked_by.*.name', ['Marit Oyelaran']);
+        $this->as('amina')->getJson($path)->assertJsonPath('marked_by', []);
     }
 
     public function testEverythingOfAnAppealIsOneFileForStaffOnly(): void

@@ -35,6 +35,8 @@ final readonly class AppealView
         public ?NameView $assignee,
         #[OA\Property]
         public bool $is_decided,
+        #[OA\Property(description: 'A line is upheld, at least in part, and nothing was taken down on the tray or issued again since.')]
+        public bool $is_to_put_right,
         #[OA\Property(description: 'The one who asks decides it.')]
         public bool $is_yours,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AppealLineView::class))]
@@ -58,6 +60,7 @@ final readonly class AppealView
             $appeal->answer_by->toDateString(),
             $person === null ? null : NameView::of($person),
             $appeal->isDecided(),
+            Appeal::query()->whereKey($appeal->id)->toPutRight()->exists(),
             $assignee === $user->id,
             array_map(static fn(int $index, array $line): AppealLineView => AppealLineView::of($line, $appeal->decisionOf($index)), array_keys($appeal->lines), $appeal->lines),
         );

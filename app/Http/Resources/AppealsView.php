@@ -13,6 +13,7 @@ final readonly class AppealsView
     /**
      * @param list<AppealView> $appeals
      * @param list<NameView>   $may_decide
+     * @param list<NameView>   $marked_by
      */
     public function __construct(
         #[OA\Property(type: 'array', description: 'The latest first.', items: new OA\Items(ref: AppealView::class))]
@@ -23,5 +24,7 @@ final readonly class AppealsView
         public bool $may_appeal,
         #[OA\Property(type: 'array', description: 'Who marked in neither round; told to those who may give an appeal to somebody.', items: new OA\Items(ref: NameView::class))]
         public array $may_decide,
+        #[OA\Property(type: 'array', description: 'Who marked in either round; nobody is told to a student.', items: new OA\Items(ref: NameView::class))]
+        public array $marked_by,
     ) {}
 }

@@ -251,6 +251,7 @@ const appeal = (said: Partial<Appeal> = {}): Appeal => ({
   answer_by: "2026-03-13",
   assignee: null,
   is_decided: false,
+  is_to_put_right: false,
   is_yours: false,
   lines: [],
   ...said,
@@ -260,6 +261,7 @@ const appeals = (one: Appeal, said: Partial<Appeals> = {}): Appeals => ({
   until: null,
   may_appeal: false,
   may_decide: [teodor, ilse],
+  marked_by: [{ id: ID, name: me.name }],
   ...said,
 });
 const openAppeal = (said: Appeals, answers: object = {}, who: object = {}) =>
@@ -293,12 +295,21 @@ test("whoever may not release reads who decides", async () => {
   expect(screen.queryByRole("button", { name: "Give" })).toBeNull();
 });
 
-test("what was upheld leads to the release that puts it right", async () => {
+test.each<[boolean, boolean, RegExp]>([
+  [true, true, /is to be put right on the tray, as a new entry/],
+  [true, false, /is to be put right on the tray by who marked it, Marit Oyelaran, as a new entry/],
+  [false, false, /Something was taken down on this tray since the decision/],
+])("what was upheld (still to be put right: %s, to one who may mark: %s) says what is left to do", async (isLeft, mayMark, words) => {
   const line = { reason: 0, text: "Left leg: 12 g over", why: "The scale was not checked", outcome: "upheld", decisions: [], lost: 2.5 };
-  const decided = appeal({ is_decided: true, assignee: teodor, lines: [line as unknown as Appeal["lines"][number]] });
-  await openAppeal(appeals(decided));
-  const link = await screen.findByRole("link", { name: "Before release" });
-  expect(link.getAttribute("href")).toBe(`/moderation/${ID}/release`);
+  const decided = appeal({
+    is_decided: true,
+    is_to_put_right: isLeft,
+    assignee: teodor,
+    lines: [line as unknown as Appeal["lines"][number]],
+  });
+  await openAppeal(appeals(decided), {}, { may_capture: mayMark });
+  await screen.findByText(words);
+  expect(screen.getByRole("link", { name: "Before release" }).getAttribute("href")).toBe(`/moderation/${ID}/release`);
 });
 
 test("an address without an appeal says so", async () => {

@@ -228,6 +228,7 @@ const appeal = (said: Partial<Appeals["appeals"][number]>): Appeals["appeals"][n
   answer_by: "2026-03-17",
   assignee: null,
   is_decided: false,
+  is_to_put_right: false,
   is_yours: false,
   lines: [{ text: "Left leg: 12 g over", lost: 2.5, why: "The pan was on the scale", outcome: null, reason: "", decided_by: "" }],
   ...said,
@@ -244,7 +245,7 @@ test.each<[said: Partial<Appeals>, words: RegExp]>([
   ],
   [{ appeals: [appeal({ is_decided: true, assignee: { id: ID, name: "Ilse Karimova" } })] }, /Against version 1\. Decided\./],
 ])("a student is told how an appeal stands (%#)", async (said, words) => {
-  const appeals: Appeals = { appeals: [], until: null, may_appeal: false, may_decide: [], ...said };
+  const appeals: Appeals = { appeals: [], until: null, may_appeal: false, may_decide: [], marked_by: [], ...said };
   await open(
     `/result/${ID}`,
     school(

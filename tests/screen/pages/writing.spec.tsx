@@ -352,7 +352,7 @@ const WRITINGS: Writing[] = [
     who: { role: "student" },
     answers: {
       "GET /attempts/{attempt}/released": page,
-      "GET /attempts/{attempt}/appeals": { appeals: [], until: "2026-03-16", may_appeal: true, may_decide: [] },
+      "GET /attempts/{attempt}/appeals": { appeals: [], until: "2026-03-16", may_appeal: true, may_decide: [], marked_by: [] },
     },
     operation: "PUT /attempts/{attempt}/appeals/{appeal}",
     write: async (user) => {
@@ -362,7 +362,7 @@ const WRITINGS: Writing[] = [
     },
     send: "Send the appeal",
     body: { version: 1, lines: [{ reason: 0, why: "The pan was on the scale" }] },
-    taken: { appeals: [], until: null, may_appeal: false, may_decide: [] },
+    taken: { appeals: [], until: null, may_appeal: false, may_decide: [], marked_by: [] },
   },
   {
     what: "windows from the school's own carcasses",

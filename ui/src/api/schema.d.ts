@@ -2592,6 +2592,8 @@ export interface components {
             answer_by: string;
             assignee: components["schemas"]["NameView"] | null;
             is_decided: boolean;
+            /** @description A line is upheld, at least in part, and nothing was taken down on the tray or issued again since. */
+            is_to_put_right: boolean;
             /** @description The one who asks decides it. */
             is_yours: boolean;
             lines: components["schemas"]["AppealLineView"][];
@@ -2609,6 +2611,8 @@ export interface components {
             may_appeal: boolean;
             /** @description Who marked in neither round; told to those who may give an appeal to somebody. */
             may_decide: components["schemas"]["NameView"][];
+            /** @description Who marked in either round; nobody is told to a student. */
+            marked_by: components["schemas"]["NameView"][];
         };
         /** @description A practical with the documents it is held against. */
         AssessmentView: {

@@ -144,13 +144,14 @@ final class AppealController
         $appeals = Appeal::query()->with('entries.author')->where('attempt_id', $attempt->id)->latest('made_at')->get();
         $release = $attempt->release;
         $markers = [...$attempt->row->judged_by, ...$attempt->row->second_open, ...$attempt->row->second_finished];
-        $others = $user->role->mayRelease() ? User::query()->where('role', '<>', Role::Student)->whereNull('left_at')->whereNotIn('id', $markers)->orderBy('name')->get()->all() : [];
+        [$marked, $others] = $user->role === Role::Student ? [collect(), collect()] : User::query()->where('role', '<>', Role::Student)->whereNull('left_at')->orderBy('name')->get()->partition(static fn(User $it): bool => in_array($it->id, $markers, true));
 
         return new JsonResponse(new AppealsView(
             array_values($appeals->map(static fn(Appeal $it): AppealView => AppealView::of($it->setRelation('attempt', $attempt), $user))->all()),
             $release === null ? null : $this->days->lastDay($release)?->toDateString(),
             $release !== null && $this->days->isOpen($release) && $appeals->doesntContain('version', $release->version),
-            array_map(NameView::of(...), array_values($others)),
+            $user->role->mayRelease() ? array_values($others->map(NameView::of(...))->all()) : [],
+            array_values($marked->map(NameView::of(...))->all()),
         ));
     }
 }

@@ -9,7 +9,7 @@ import { useUser } from "../../api/useSession";
 import type { Appeal, Appeals } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { AppealLines } from "../../parts/AppealLines";
-import { day } from "../../parts/format";
+import { day, orOf } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { Photos } from "../../parts/Photos";
@@ -72,12 +72,29 @@ function OneAppeal({ appeal, appeals }: { appeal: Appeal; appeals: Appeals }) {
       {tray.data !== undefined && <Photos attempt={appeal.attempt} photos={tray.data.holds.photos} />}
       <AppealLines appeal={appeal} {...(appeal.is_yours && { under: (line: number) => <DecideLine appeal={appeal} line={line} /> })} />
       {appeal.is_decided && appeal.lines.some((it) => it.outcome !== "not") && tray.data !== undefined && (
-        <Typography variant="body2" sx={{ mt: 1, maxWidth: "75ch" }}>
-          What was upheld is put right as a new entry (a level agreed, a weight corrected), and the result is issued again:{" "}
-          <Link to={`/moderation/${tray.data.assessment}/release`}>Before release</Link>.
-        </Typography>
+        <PutRight appeal={appeal} markedBy={appeals.marked_by} assessment={tray.data.assessment} />
       )}
     </Box>
+  );
+}
+
+/** What is to be done about what was upheld, and by whom. */
+function PutRight({ appeal, markedBy, assessment }: { appeal: Appeal; markedBy: Appeals["marked_by"]; assessment: string }) {
+  const mayMark = useUser().may_capture;
+  const byWhom = mayMark || markedBy.length === 0 ? "" : ` by who marked it, ${orOf(markedBy.map((it) => it.name))}`;
+  const toRelease = <Link to={`/moderation/${assessment}/release`}>Before release</Link>;
+
+  return (
+    <Typography variant="body2" sx={{ mt: 1, maxWidth: "75ch" }}>
+      {appeal.is_to_put_right ? (
+        <>
+          What was upheld is to be put right on the tray{byWhom}, as a new entry (a level agreed, a weight corrected). Until then it waits
+          on the Bench. Then the result is issued again: {toRelease}.
+        </>
+      ) : (
+        <>Something was taken down on this tray since the decision, or the result was issued again: {toRelease}.</>
+      )}
+    </Typography>
   );
 }
 
