@@ -96,7 +96,20 @@ test("the scheme one chooses stays", async ({ page }) => {
   await page.getByRole("button", { name: "Dark" }).click();
   await page.reload();
   await expect(page.getByRole("button", { name: "Light" })).toBeVisible();
-  expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe("rgb(25, 24, 22)");
+  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  expect(await ground()).toBe("rgb(25, 24, 22)");
+
+  // On a phone the rail has room for who is here, the way out and the areas; the scheme is chosen on one's own page.
+  await page.setViewportSize({ width: 360, height: 740 });
+  await expect(page.getByRole("button", { name: "Light" })).toBeHidden();
+  expect((await page.getByRole("banner").boundingBox())?.height).toBeLessThan(104);
+  await page.getByRole("link", { name: "Marit Oyelaran: your account" }).click();
+  const scheme = page.getByRole("radiogroup", { name: "Light or dark" });
+  await expect(scheme.getByRole("radio", { name: "Dark", exact: true })).toBeChecked();
+  await scheme.getByRole("radio", { name: "As the device has it" }).click();
+  await expect.poll(ground).not.toBe("rgb(25, 24, 22)");
+  await page.reload();
+  await expect(scheme.getByRole("radio", { name: "As the device has it" })).toBeChecked();
 });
 
 test("on a slow device a key right behind Escape is heard: what was closed is gone", async ({ page }) => {

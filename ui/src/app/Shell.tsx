@@ -54,8 +54,9 @@ export function Shell() {
             display: "flex",
             alignItems: "center",
             flexWrap: "wrap",
-            columnGap: 1,
-            px: 2,
+            columnGap: { xs: 0.5, sm: 1 },
+            px: { xs: 1.5, sm: 2 },
+            pt: { xs: 0.5, sm: 0 },
             [inOneRow]: { flexWrap: "nowrap", columnGap: 2, px: 3 },
             minHeight: 52,
             borderBottom: "2px solid",
@@ -89,7 +90,10 @@ export function Shell() {
             sx={{
               color: "text.secondary",
               whiteSpace: "nowrap",
-              maxWidth: 180,
+              // As wide as it is, or as there is room beside what must stand in the same row.
+              flex: "0 1 auto",
+              minWidth: 0,
+              maxWidth: { xs: 96, sm: 180 },
               overflow: "hidden",
               textOverflow: "ellipsis",
               textDecoration: "none",
@@ -101,7 +105,7 @@ export function Shell() {
             {session.data.name}
           </Typography>
           {isStaff && (
-            <Button size="small" onClick={() => setFinds(true)}>
+            <Button size="small" onClick={() => setFinds(true)} sx={{ minWidth: 48 }}>
               Find
             </Button>
           )}
@@ -110,7 +114,7 @@ export function Shell() {
             size="small"
             onClick={() => setShowsShortcuts(true)}
             aria-label="Keyboard shortcuts"
-            sx={{ minWidth: 44, "@media (pointer: coarse)": { display: "none" } }}
+            sx={{ minWidth: 44, display: { xs: "none", sm: "inline-flex" }, "@media (pointer: coarse)": { display: "none" } }}
           >
             ?
           </Button>
@@ -163,12 +167,13 @@ function SkipLink({ onSkip }: { onSkip: () => void }) {
   );
 }
 
+/** On a phone it stands on the page of one's own account. */
 function SchemeSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
   const isDark = (mode === "system" ? systemMode : mode) === "dark";
 
   return (
-    <Button size="small" onClick={() => setMode(isDark ? "light" : "dark")}>
+    <Button size="small" onClick={() => setMode(isDark ? "light" : "dark")} sx={{ display: { xs: "none", sm: "inline-flex" } }}>
       {isDark ? "Light" : "Dark"}
     </Button>
   );

@@ -10,6 +10,7 @@ import { LetterKeys } from "../../parts/LetterKeys";
 import { NewPassword } from "../../parts/NewPassword";
 import { saidOf, saidOfPath } from "../../parts/problems";
 import { Calendars } from "./Calendars";
+import { Ground } from "./Ground";
 
 /** One's own account: the password, and where one is signed in. */
 export function Account() {
@@ -62,6 +63,10 @@ export function Account() {
         </Typography>
       </Box>
       <Calendars />
+      <Box sx={{ display: "grid", gap: 1, justifyItems: "start" }}>
+        <Typography variant="h2">Light or dark</Typography>
+        <Ground />
+      </Box>
       <Box sx={{ display: "grid", gap: 1, justifyItems: "start" }}>
         <Typography variant="h2">Devices</Typography>
         <Typography>A tablet was left behind, or lost? This signs you out on every device, this one too.</Typography>
