@@ -381,6 +381,10 @@ test("a term adds up on the screen, and its practicals lead to what they cost", 
   await expect(page.getByText("Before the first day")).toBeVisible();
   await page.getByLabel("To", { exact: true }).fill("2001-02-01");
   await expect(page.getByText("No tray was weighed to the end in these days.")).toBeVisible();
+  await expect(page).toHaveURL(/\?from=2001-01-01&to=2001-02-01$/);
+  await page.reload();
+  await expect(page.getByText("No tray was weighed to the end in these days.")).toBeVisible();
+  await expect(page.getByLabel("From")).toHaveValue("2001-01-01");
   await page.goBack();
   await tab(page, "Term").click();
   await page.getByRole("link", { name: /^Chicken eight-piece, / }).click();

@@ -399,6 +399,15 @@ test("days that are no days are not asked about; days without a second look say 
   expect(asked.slice(before).filter(({ path }) => path.includes("from=2026-03-09&to=2026-03-02"))).toEqual([]);
 });
 
+test.each([
+  ["?from=2026-01-12&to=2026-02-09", "from=2026-01-12&to=2026-02-09"],
+  ["?from=2026-02-09&to=2026-01-12", "from=1969-09-18&to=1970-01-01"],
+])("the days of the address %s are asked about, where they can be", async (address, days) => {
+  const { asked } = await open(`/agreement${address}`, school({ "GET /agreement": { ...agreement, trays: 0 } }));
+  await screen.findByRole("heading", { name: "Nothing was marked twice in these days" });
+  expect(asked.filter(({ operation }) => operation === "GET /agreement").map(({ path }) => path.split("?")[1])).toEqual([days]);
+});
+
 const set = (said: Partial<Standardising> = {}): Standardising => ({
   id: ID,
   title: "Before the exam",

@@ -73,13 +73,12 @@ export function useWeek(from: string, to: string) {
 }
 
 /** What did the practicals of some days cost? */
-export function useTerm(days: { from: string; to: string } | null) {
+export function useTerm(days: { from: string; to: string }) {
   return useQuery({
     queryKey: [...ledgerKey, "term", days],
-    enabled: days !== null,
     placeholderData: keepPreviousData,
     refetchOnMount: "always",
-    queryFn: () => answer(api.GET("/ledger/term", { params: { query: days ?? {} } })),
+    queryFn: () => answer(api.GET("/ledger/term", { params: { query: days } })),
   });
 }
 

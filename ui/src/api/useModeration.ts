@@ -11,11 +11,10 @@ export function useModeration(assessment: string) {
 }
 
 /** How far do assessors lie apart in these days? */
-export function useAgreement(days: { from: string; to: string } | null) {
+export function useAgreement(days: { from: string; to: string }) {
   return useQuery({
-    queryKey: ["agreement", days?.from, days?.to],
-    enabled: days !== null,
+    queryKey: ["agreement", days.from, days.to],
     placeholderData: keepPreviousData,
-    queryFn: () => answer(api.GET("/agreement", { params: { query: days ?? {} } })),
+    queryFn: () => answer(api.GET("/agreement", { params: { query: days } })),
   });
 }

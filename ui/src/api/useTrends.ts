@@ -30,7 +30,7 @@ export function useCourse(student: string) {
 }
 
 /** What did the school do between these days? Of the last term where none are said. */
-export function useSchoolReport(days: { from?: string; to?: string }) {
+export function useSchoolReport(days: { from: string; to: string }) {
   return useQuery({
     queryKey: [...trendsKey, "report", days],
     placeholderData: keepPreviousData,

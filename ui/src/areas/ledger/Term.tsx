@@ -1,13 +1,13 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { useState } from "react";
 import { useTerm } from "../../api/useLedger";
-import { areDays, FromTo } from "../../parts/FromTo";
+import { FromTo } from "../../parts/FromTo";
 import { Loading } from "../../parts/Loading";
 import { ProblemNotice } from "../../parts/Notice";
 import { LedgerPage } from "./LedgerPage";
 import { TermCosts } from "./TermCosts";
 import { useToday } from "../../offline/useToday";
+import { useDays } from "../../parts/useDays";
 import { daysAfter, mondayOf } from "../../parts/weeks";
 
 const USUAL_DAYS_BACK = 105;
@@ -16,10 +16,8 @@ const LAST_DAY = 6;
 /** What practicals cost over a term or any days: all together, by standard, course and student, and where the carcasses went week by week. */
 export function Term() {
   const today = useToday();
-  const [from, setFrom] = useState(() => daysAfter(mondayOf(today), -USUAL_DAYS_BACK));
-  const [to, setTo] = useState(() => daysAfter(mondayOf(today), LAST_DAY));
-  const isAsked = areDays(from, to);
-  const term = useTerm(isAsked ? { from, to } : null);
+  const days = useDays({ from: daysAfter(mondayOf(today), -USUAL_DAYS_BACK), to: daysAfter(mondayOf(today), LAST_DAY) });
+  const term = useTerm(days.asked);
 
   return (
     <LedgerPage
@@ -27,11 +25,11 @@ export function Term() {
       aside={
         <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 1 }}>
           {term.data?.terms.map((it) => (
-            <Button key={it.title} size="small" onClick={() => (setFrom(it.from), setTo(it.to))}>
+            <Button key={it.title} size="small" onClick={() => days.choose({ from: it.from, to: it.to })}>
               {it.title}
             </Button>
           ))}
-          <FromTo from={from} to={to} onFrom={setFrom} onTo={setTo} />
+          <FromTo days={days} />
         </Box>
       }
     >
@@ -40,7 +38,7 @@ export function Term() {
       ) : term.isError ? (
         <ProblemNotice problem={term.error} onRetry={() => void term.refetch()} />
       ) : (
-        isAsked && <Loading what="the term" />
+        <Loading what="the term" />
       )}
     </LedgerPage>
   );

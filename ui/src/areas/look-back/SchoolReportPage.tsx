@@ -1,19 +1,19 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import type { SchoolReport } from "../../api/types";
 import { useSchoolReport } from "../../api/useTrends";
 import { Rail } from "../../app/Rail";
 import { useToday } from "../../offline/useToday";
 import { counted, day, dayInFull, percent, points } from "../../parts/format";
-import { areDays, FromTo } from "../../parts/FromTo";
+import { FromTo } from "../../parts/FromTo";
 import { Loading } from "../../parts/Loading";
 import { moneyWords } from "../../parts/money";
 import { ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { Section } from "../../parts/Section";
 import { downloadSpreadsheet } from "../../parts/spreadsheet";
+import { useDays } from "../../parts/useDays";
 import { daysAfter, mondayOf } from "../../parts/weeks";
 import { incidentTitles, reportSheets } from "./reportSheets";
 
@@ -23,12 +23,8 @@ const LAST_DAY = 6;
 /** What the school did over a term, for whoever answers for it: on a page, as PDF, as a workbook. Nobody is named. */
 export function SchoolReportPage() {
   const today = useToday();
-  const [from, setFrom] = useState(() => daysAfter(mondayOf(today), -USUAL_DAYS_BACK));
-  const [to, setTo] = useState(() => daysAfter(mondayOf(today), LAST_DAY));
-  const [asked, setAsked] = useState({ from, to });
-  const days = areDays(from, to) ? { from, to } : asked;
-  if (days.from !== asked.from || days.to !== asked.to) setAsked(days);
-  const report = useSchoolReport(days);
+  const days = useDays({ from: daysAfter(mondayOf(today), -USUAL_DAYS_BACK), to: daysAfter(mondayOf(today), LAST_DAY) });
+  const report = useSchoolReport(days.asked);
 
   return (
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2, maxWidth: 1180, width: "100%", mx: "auto" }}>
@@ -38,8 +34,8 @@ export function SchoolReportPage() {
           School report
         </Typography>
         <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", gap: 1.5, "@media print": { display: "none" } }}>
-          <FromTo from={from} to={to} onFrom={setFrom} onTo={setTo} />
-          <Button component="a" href={`/api/v1/school-report.pdf?from=${days.from}&to=${days.to}`} target="_blank">
+          <FromTo days={days} />
+          <Button component="a" href={`/api/v1/school-report.pdf?from=${days.asked.from}&to=${days.asked.to}`} target="_blank">
             PDF
           </Button>
           <Button

@@ -1,17 +1,18 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState, type ReactNode } from "react";
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { useAgreement } from "../../api/useModeration";
 import type { Agreement } from "../../api/types";
 import { Rail } from "../../app/Rail";
 import { useToday } from "../../offline/useToday";
-import { areDays, FromTo } from "../../parts/FromTo";
+import { FromTo } from "../../parts/FromTo";
 import { counted, percent, points } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
+import { useDays } from "../../parts/useDays";
 import { daysAfter } from "../../parts/weeks";
 import { CriteriaStrip } from "./CriteriaStrip";
 import { DifferencePicture } from "./DifferencePicture";
@@ -23,10 +24,8 @@ const USUAL_DAYS_BACK = 105;
 /** How far assessors lie apart over some days: criterion by criterion, pair by pair, and in the totals. */
 export function AgreementPage() {
   const today = useToday();
-  const [from, setFrom] = useState(() => daysAfter(today, -USUAL_DAYS_BACK));
-  const [to, setTo] = useState(today);
-  const isAsked = areDays(from, to);
-  const agreement = useAgreement(isAsked ? { from, to } : null);
+  const days = useDays({ from: daysAfter(today, -USUAL_DAYS_BACK), to: today });
+  const agreement = useAgreement(days.asked);
 
   return (
     <Box sx={{ px: 3, py: 2, maxWidth: 1280, width: "100%", mx: "auto" }}>
@@ -41,14 +40,14 @@ export function AgreementPage() {
         <Button component={Link} to="/standardising">
           Standardising sets
         </Button>
-        <FromTo from={from} to={to} onFrom={setFrom} onTo={setTo} />
+        <FromTo days={days} />
       </Box>
       {agreement.data !== undefined ? (
         <AgreementOf agreement={agreement.data} />
       ) : agreement.isError ? (
         <ProblemNotice problem={agreement.error} onRetry={() => void agreement.refetch()} />
       ) : (
-        isAsked && <Loading what="what was marked twice" />
+        <Loading what="what was marked twice" />
       )}
     </Box>
   );
