@@ -71,6 +71,12 @@ final class GradingTest extends TestCase
             unset($it->standard->pieces[0]->window);
         })->attempt('a', self::WEIGHED)->first();
         self::assertEqualsWithDelta([0.17 - 2 * 0.0136, 0.17 + 2 * 0.0136], [$result['pieces'][0]['low'], $result['pieces'][0]['high']], 1e-12);
+
+        $said = Package::plain('portion', fade: 1.0)->with(static function (\stdClass $it): void {
+            unset($it->standard->pieces[0]->window);
+            $it->standard->carcass->parts[0]->sd = 0.02;
+        })->attempt('a', self::WEIGHED)->first();
+        self::assertEqualsWithDelta([0.13, 0.21], [$said['pieces'][0]['low'], $said['pieces'][0]['high']], 1e-12, 'the spread the carcass says');
     }
 
     public function testAStrictWindowThatIsEmptyIsAnError(): void

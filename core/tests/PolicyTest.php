@@ -62,7 +62,9 @@ final class PolicyTest extends TestCase
             } catch (InvalidPackage $refused) {
                 $first = $refused->path;
             }
-            self::assertSame($first, (Policy::examine($document)->problems[0] ?? null)?->path, $place);
+            $examined = Policy::examine($document);
+            self::assertSame($first, ($examined->problems[0] ?? null)?->path, $place);
+            self::assertSame($first === null, $examined->policy !== null, "$place: a policy with a problem is none");
         }
     }
 

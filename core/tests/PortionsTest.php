@@ -54,6 +54,7 @@ final class PortionsTest extends TestCase
         $open = ['ap' => 1800, 'portions' => ['left' => [100, 100]], 'right' => 300];
         [$waiting, $presented] = self::set(['cv' => 0.15])->attempt('a', $open)->attempt('b', $open + ['clock' => [0 => 'start', 60 => 'stop']])->grade()['attempts'];
         self::assertSame(['pending', null, 'pending'], [$waiting['components'][0]['state'], $waiting['pieces'][0]['mass_mg'], $waiting['pieces'][0]['verdict']]);
+        self::assertSame([null, 0.0], [$waiting['pieces'][0]['portions']['score'], (float) $presented['pieces'][0]['portions']['score']]);
         self::assertSame(['scored', 200_000, 'under'], [$presented['components'][0]['state'], $presented['pieces'][0]['mass_mg'], $presented['pieces'][0]['verdict']]);
         self::assertContains('Left: 2 of 3 portions weighed by themselves, so how even they are earns nothing', array_column($presented['reasons'], 'text'));
     }

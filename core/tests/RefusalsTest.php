@@ -204,6 +204,7 @@ final class RefusalsTest extends TestCase
             [MessageCode::NotInStandard, 'standard.bins[0].parts[0]: the standard has no part “antler”', $broken(static fn(\stdClass $it) => $it->bins[0]->parts[0] = 'antler')],
             [MessageCode::NotInStandard, 'standard.defects[0].excuses[0]: the standard has no piece “tail”', $broken(static fn(\stdClass $it) => $it->defects[0]->excuses = ['piece:tail'])],
             [MessageCode::OneEvennessMeasure, 'standard.pieces[0].portions: evenness has one measure: cv or range', $broken(static fn(\stdClass $it) => $it->pieces[0]->portions = (object) ['count' => 2, 'cv' => 0.1, 'range' => 0.1])],
+            [MessageCode::ShareSum, 'standard.carcass.parts: the shares add up to 0.9935; they must add up to 1 (within 0.001)', $broken(static fn(\stdClass $it) => $it->carcass->parts[0]->share = 0.001)],
             [MessageCode::ShareSum, 'standard.carcass.parts: the shares add up to 1.1; they must add up to 1 (within 0.001)', $broken(static fn(\stdClass $it) => $it->carcass->parts[0]->share += 0.1)],
             [MessageCode::NoPieces, 'standard.pieces: a cut list has at least one piece', $broken(static fn(\stdClass $it) => $it->pieces = [])],
             [MessageCode::PartTwice, 'standard.pieces[1].parts: tender.left is also in breast.left', $broken(static fn(\stdClass $it) => $it->pieces[1]->parts[] = 'tender.left')],
@@ -266,6 +267,10 @@ final class RefusalsTest extends TestCase
             [MessageCode::NotATime, 'attempts[0].captures[0].at: must be a date and time with its zone, such as 2026-03-02T09:15:00.250Z (RFC 3339)', $with(['at' => '2026-03-02 10:00'] + $note)],
             [MessageCode::NoSuchTime, 'attempts[0].captures[0].at: is not a date and time there is', $with(['at' => '2026-02-29T10:00:00Z'] + $note)],
             [MessageCode::NotSha256, 'attempts[0].captures[0].sha256: must be a SHA-256 in lower-case hex', $with(['kind' => 'photo', 'file' => 'a.jpg', 'sha256' => str_repeat('G', 64)])],
+            [MessageCode::NotInStandard, 'attempts[0].captures[0].piece: the standard has no piece “tail”', $with(['kind' => 'piece', 'piece' => 'tail', 'mass_mg' => 1])],
+            [MessageCode::NotInStandard, 'attempts[0].captures[0].bin: the standard has no bin “render”', $with(['kind' => 'bin', 'bin' => 'render', 'mass_mg' => 1])],
+            [MessageCode::NotInStandard, 'attempts[0].captures[0].fault: the standard has no fault “burnt”', $with(['kind' => 'fault', 'fault' => 'burnt'])],
+            [MessageCode::NotInStandard, 'attempts[0].captures[0].criterion: the standard has no criterion “taste”', $with(['kind' => 'level', 'criterion' => 'taste', 'level' => 0])],
             [MessageCode::NotASet, 'attempts[0].captures[0].piece: is one thing, not a set of portions', $with(['kind' => 'portion', 'piece' => 'left', 'portion' => 1, 'mass_mg' => 1])],
             [MessageCode::NewerFormat, 'attempts[0].captures[0].kind: comes with deft-blade.assessment/3', $with(['kind' => 'station', 'station' => 4, 'reason' => 'x'])],
         ];

@@ -92,6 +92,24 @@ final class RoundsTest extends TestCase
         self::assertSame([['cause' => 'level:joint+1', 'band' => 'Pass']], $result['borderline']);
     }
 
+    /** @param array<string, array<string, int>> $given */
+    #[DataProvider('farFromTheNextBand')]
+    public function testBorderlineAsksNoStepThatNobodyWasNearTo(array $given): void
+    {
+        $bands = [(object) ['min' => 95, 'label' => 'Pass'], (object) ['min' => 0, 'label' => 'Refer']];
+        $result = self::tray($given, ['tolerance_levels' => 3, 'combine' => 'mean'])->with(static fn(\stdClass $it) => $it->policy->bands = $bands)->first();
+        self::assertSame(['Refer', []], [$result['band'], $result['borderline']]);
+    }
+
+    /** @return array<string, array{array<string, array<string, int>>}> */
+    public static function farFromTheNextBand(): array
+    {
+        return [
+            'the higher was the first of the two: a step above it is neither' => [['levels' => ['joint' => 2, 'board' => 1], 'second' => ['joint' => 1, 'board' => 1]]],
+            'the level agreed holds, whatever was given before' => [['levels' => ['joint' => 0, 'board' => 1], 'second' => ['joint' => 3, 'board' => 1], 'agreed' => ['joint' => 1]]],
+        ];
+    }
+
     public function testEarlierFormatsKnowNoRounds(): void
     {
         foreach (['second' => ['second' => ['joint' => 2]], 'policy' => []] as $what => $given) {

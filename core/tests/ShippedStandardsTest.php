@@ -148,7 +148,9 @@ final class ShippedStandardsTest extends TestCase
     public function testSetsAndGroupsOfTheTrade(): void
     {
         $saute = self::read('chicken-saute-13');
-        self::assertSame(13, $saute->cuts->countedPieces());
+        $sets = array_map(static fn(Piece $it): int => $it->portions->count ?? 1, $saute->cuts->pieces);
+        $counted = array_filter(array_map(static fn(Bin $it): int => $it->count, $saute->cuts->bins), static fn(int $count): bool => $count > 1);
+        self::assertSame(13, array_sum($sets) + array_sum($counted), 'a set counts each of its portions, a container only where it says how many');
         self::assertCount(8, array_filter(array_keys($saute->cuts->pieces), static fn(string $id): bool => ! str_starts_with($id, 'winglet')));
         self::assertSame([4, 0.1], [count($saute->matches[0]->pieces), $saute->matches[0]->tolerance]);
         $breasts = array_map(static fn(string $id): float => $saute->cuts->pieces[$id]->expectation->share, $saute->matches[0]->pieces);

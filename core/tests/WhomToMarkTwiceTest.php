@@ -30,6 +30,11 @@ final class WhomToMarkTwiceTest extends TestCase
         ], $list);
     }
 
+    public function testOneBandIsNotTheLowest(): void
+    {
+        self::assertSame([], self::list(0.0, self::plain(2), bands: [(object) ['label' => 'Pass', 'min' => 0]]));
+    }
+
     #[DataProvider('shares')]
     public function testDrawsAShareOfTheClass(float $share, int $trays, int $drawn): void
     {
@@ -67,14 +72,15 @@ final class WhomToMarkTwiceTest extends TestCase
     }
 
     /**
-     * @param list<MarkedTray> $trays
+     * @param list<MarkedTray>     $trays
+     * @param list<\stdClass>|null $bands null for two of them
      *
      * @return array<string, non-empty-list<TwiceCause>>
      */
-    private static function list(float $share, array $trays, string $seed = 'practical'): array
+    private static function list(float $share, array $trays, string $seed = 'practical', ?array $bands = null): array
     {
-        $policy = Package::plain('technique')->with(static function (\stdClass $it) use ($share): void {
-            $it->policy->bands = [(object) ['label' => 'Pass', 'min' => 60], (object) ['label' => 'Refer', 'min' => 0]];
+        $policy = Package::plain('technique')->with(static function (\stdClass $it) use ($share, $bands): void {
+            $it->policy->bands = $bands ?? [(object) ['label' => 'Pass', 'min' => 60], (object) ['label' => 'Refer', 'min' => 0]];
             $it->policy->moderation = (object) ['tolerance_levels' => 1, 'combine' => 'mean', 'share' => $share];
         })->document->policy;
 

@@ -47,15 +47,6 @@ final readonly class CutList
         return new self($pieces, $bins);
     }
 
-    /** Everything the tray and the containers show when counted: a set counts each of its portions, a container only where it says how many. */
-    public function countedPieces(): int
-    {
-        $sets = array_map(static fn(Piece $it): int => $it->portions->count ?? 1, $this->pieces);
-        $counted = array_filter(array_map(static fn(Bin $it): int => $it->count, $this->bins), static fn(int $count): bool => $count > 1);
-
-        return array_sum($sets) + array_sum($counted);
-    }
-
     /**
      * @param array<string, string> $holders
      * @param array<string, Piece>  $earlier

@@ -10,9 +10,4 @@ use DeftBlade\Core\Capture\LevelJudged;
 final readonly class LookAt
 {
     public function __construct(public string $criterion, public ?LevelJudged $first, public ?LevelJudged $second, public ?LevelJudged $agreed) {}
-
-    public function differs(): bool
-    {
-        return $this->first !== null && $this->second !== null && $this->first->level !== $this->second->level;
-    }
 }

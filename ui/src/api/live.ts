@@ -1,5 +1,5 @@
 /** What is pushed at one address: what to do at each event, and whether anything can be heard there. */
-export interface Listening {
+interface Listening {
   events: Record<string, (said: unknown) => void>;
   /** Told when it is open, and when it is not any more. */
   onHeard: (isHeard: boolean) => void;

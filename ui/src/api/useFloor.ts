@@ -63,7 +63,7 @@ export function usePresence(assessment: string | undefined, attempt: string | nu
   }, [assessment, attempt]);
 }
 
-export interface Arrangement {
+interface Arrangement {
   rows: number[][];
   /** By station; the first wave where none is named. */
   waves: Record<string, number>;

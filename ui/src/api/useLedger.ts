@@ -87,7 +87,7 @@ export function useNeeds() {
   return useQuery({ queryKey: [...ledgerKey, "needs"], refetchOnMount: "always", queryFn: () => answer(api.GET("/ledger/needs")) });
 }
 
-export interface ServingAsked {
+interface ServingAsked {
   species: string;
   product: string;
   marked: string;

@@ -13,7 +13,7 @@ export function useRoster() {
   return useQuery({ queryKey: rosterKey, queryFn: () => answer(api.GET("/roster")) });
 }
 
-export interface StudentFilter {
+interface StudentFilter {
   search: string;
   /** Of one group; null for everybody. */
   group: string | null;
@@ -89,7 +89,7 @@ export function useImportRoster() {
   return useMutation({ mutationFn: (sent: RosterSent) => answer(api.POST("/roster/import", sending(sent))), onSuccess: forget(queries) });
 }
 
-export type GroupSent = components["schemas"]["GroupSent"];
+type GroupSent = components["schemas"]["GroupSent"];
 
 /** Makes a group, or changes the one named. */
 export function useKeepGroup(group: string | null) {

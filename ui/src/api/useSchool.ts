@@ -26,7 +26,7 @@ export interface SchoolPatch {
   own?: Record<string, string | null>;
 }
 
-export interface SchoolChanges {
+interface SchoolChanges {
   /** The school with the changes that are on their way. */
   school: School;
   isBusy: boolean;

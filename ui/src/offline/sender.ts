@@ -10,7 +10,7 @@ const PATIENCE_MS = [500, 1_000, 2_000, 4_000, 8_000, 15_000];
 const ASIDE_MS = 60_000;
 
 /** Told of every tray the server answers with, and of a person who has to sign in again. */
-export interface Listener {
+interface Listener {
   onTray: (tray: Tray) => Promise<void>;
   /** Resolves once what is shown of the ledger knows it: until then it is shown from what waits here. */
   onLots: (news: LotNews) => Promise<void>;

@@ -10,7 +10,7 @@ import { counted, points } from "./format";
 import { Slip } from "./Slip";
 
 /** A result that is to be issued. */
-export type ToIssue = Pick<SheetRow, "attempt" | "station" | "student" | "total" | "flags" | "release">;
+type ToIssue = Pick<SheetRow, "attempt" | "station" | "student" | "total" | "flags" | "release">;
 
 interface ReleaseSlipProps {
   assessment: string;

@@ -1,6 +1,6 @@
 import type { Fact } from "../api/types";
 
-export type ClockEvent = Extract<Fact, { kind: "clock" }>["event"];
+type ClockEvent = Extract<Fact, { kind: "clock" }>["event"];
 
 interface ClockState {
   presented: boolean;

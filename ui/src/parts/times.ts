@@ -2,7 +2,7 @@ import { createContext, use } from "react";
 import { useUser } from "../api/useSession";
 
 /** How instants are said: always in the time of the school, wherever the device is. */
-export interface TimeWords {
+interface TimeWords {
   /** "09:15:00" */
   timeOfDay: (instant: string) => string;
   /** "Wednesday 4 March" */

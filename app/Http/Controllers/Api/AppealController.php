@@ -144,14 +144,16 @@ final class AppealController
         $appeals = Appeal::query()->with('entries.author')->where('attempt_id', $attempt->id)->latest('made_at')->get();
         $release = $attempt->release;
         $markers = [...$attempt->row->judged_by, ...$attempt->row->second_open, ...$attempt->row->second_finished];
-        [$marked, $others] = $user->role === Role::Student ? [collect(), collect()] : User::query()->where('role', '<>', Role::Student)->whereNull('left_at')->orderBy('name')->get()->partition(static fn(User $it): bool => in_array($it->id, $markers, true));
+        $staff = $user->role === Role::Student ? [] : User::query()->where('role', '<>', Role::Student)->whereNull('left_at')->orderBy('name')->get()->all();
+        $hasMarked = static fn(User $it): bool => in_array($it->id, $markers, true);
+        $others = $user->role->mayRelease() ? array_filter($staff, static fn(User $it): bool => ! $hasMarked($it)) : [];
 
         return new JsonResponse(new AppealsView(
             array_values($appeals->map(static fn(Appeal $it): AppealView => AppealView::of($it->setRelation('attempt', $attempt), $user))->all()),
             $release === null ? null : $this->days->lastDay($release)?->toDateString(),
             $release !== null && $this->days->isOpen($release) && $appeals->doesntContain('version', $release->version),
-            $user->role->mayRelease() ? array_values($others->map(NameView::of(...))->all()) : [],
-            array_values($marked->map(NameView::of(...))->all()),
+            array_map(NameView::of(...), array_values($others)),
+            array_map(NameView::of(...), array_values(array_filter($staff, $hasMarked))),
         ));
     }
 }

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import type { FloorStation } from "../../api/types";
 
-export type Stage = FloorStation["stage"];
+type Stage = FloorStation["stage"];
 
 /** The way of a tray through the hour; each state has its own step, so that position tells it too. */
 const way: Stage[][] = [["waiting"], ["mise"], ["received"], ["running", "paused"], ["presented", "weighing"], ["weighed"], ["judged"]];

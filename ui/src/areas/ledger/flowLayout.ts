@@ -1,7 +1,7 @@
 import { sankey, sankeyJustify, sankeyLinkHorizontal } from "d3-sankey";
 import type { Week } from "../../api/types";
 
-export interface LaidBand {
+interface LaidBand {
   from: string;
   to: string;
   mass_mg: number;
@@ -9,7 +9,7 @@ export interface LaidBand {
   width: number;
 }
 
-export interface LaidPlace {
+interface LaidPlace {
   id: string;
   title: string;
   mass_mg: number;

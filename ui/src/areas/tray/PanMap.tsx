@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 
-export interface PanZone {
+interface PanZone {
   zone: string;
   station: number;
   student: string;

@@ -5,7 +5,7 @@ import type { Report } from "./report";
 import { hasSerial, listenToSerial } from "./serial";
 import { askForUsb, hasUsb, knownUsb, listenToUsb } from "./usb";
 
-export type Plug = "usb" | "serial";
+type Plug = "usb" | "serial";
 
 interface OwnScale {
   /** What it says; null where this device has no scale of its own. */

@@ -17,7 +17,7 @@ const IN_MOTION = 3;
 const UNDER_ZERO = 5;
 
 /** By status: why a reading cannot be taken; null where it can. */
-export const refusals: Record<number, string | null> = {
+const refusals: Record<number, string | null> = {
   [FAULT]: "the scale reports a fault",
   2: null,
   [IN_MOTION]: "the reading is still moving: wait until it is steady",

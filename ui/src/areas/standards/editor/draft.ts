@@ -7,11 +7,10 @@ export type Piece = Standard["pieces"][number];
 export type Bin = NonNullable<Standard["bins"]>[number];
 export type Criterion = NonNullable<Standard["criteria"]>[number];
 export type Fault = NonNullable<Standard["faults"]>[number];
-export type Defect = NonNullable<Standard["defects"]>[number];
 export type Checkpoint = NonNullable<Standard["checkpoints"]>[number];
 export type Part = Standard["carcass"]["parts"][number];
 export type TrayPlace = { place: string; column: number; row: number };
-export type TrayPlan = { columns: number; places: TrayPlace[] };
+type TrayPlan = { columns: number; places: TrayPlace[] };
 export type Step = { do: string; look: string; hand: string; fault: string; caution?: string };
 
 export type Draft = Omit<Standard, "tray" | "card" | "cautions" | "uses"> & {
