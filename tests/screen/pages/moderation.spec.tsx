@@ -297,7 +297,7 @@ test("whoever may not release reads who decides", async () => {
 
 test.each<[boolean, boolean, RegExp]>([
   [true, true, /is to be put right on the tray, as a new entry/],
-  [true, false, /is to be put right on the tray by who marked it, Marit Oyelaran, as a new entry/],
+  [true, false, /is to be put right on the tray by Marit Oyelaran, who marked it, as a new entry/],
   [false, false, /Something was taken down on this tray since the decision/],
 ])("what was upheld (still to be put right: %s, to one who may mark: %s) says what is left to do", async (isLeft, mayMark, words) => {
   const line = { reason: 0, text: "Left leg: 12 g over", why: "The scale was not checked", outcome: "upheld", decisions: [], lost: 2.5 };

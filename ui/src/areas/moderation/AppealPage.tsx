@@ -81,7 +81,7 @@ function OneAppeal({ appeal, appeals }: { appeal: Appeal; appeals: Appeals }) {
 /** What is to be done about what was upheld, and by whom. */
 function PutRight({ appeal, markedBy, assessment }: { appeal: Appeal; markedBy: Appeals["marked_by"]; assessment: string }) {
   const mayMark = useUser().may_capture;
-  const byWhom = mayMark || markedBy.length === 0 ? "" : ` by who marked it, ${orOf(markedBy.map((it) => it.name))}`;
+  const byWhom = mayMark || markedBy.length === 0 ? "" : ` by ${orOf(markedBy.map((it) => it.name))}, who marked it`;
   const toRelease = <Link to={`/moderation/${assessment}/release`}>Before release</Link>;
 
   return (
@@ -105,7 +105,9 @@ function Assign({ appeal, may }: { appeal: Appeal; may: Appeals["may_decide"] })
   const [person, setPerson] = useState(may[0]?.id ?? "");
   if (!mayAssign || appeal.is_decided)
     return (
-      <Typography sx={{ mb: 1 }}>{appeal.assignee === null ? "Nobody looks at it yet." : `${appeal.assignee.name} decides it.`}</Typography>
+      <Typography sx={{ mb: 1 }}>
+        {appeal.assignee === null ? "Nobody looks at it yet." : `${appeal.assignee.name} ${appeal.is_decided ? "decided" : "decides"} it.`}
+      </Typography>
     );
   if (may.length === 0)
     return <Notice title="Nobody is left to decide">Everybody who works here marked this tray. Invite somebody under People.</Notice>;
