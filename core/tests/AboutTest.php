@@ -39,6 +39,18 @@ final class AboutTest extends TestCase
         }
     }
 
+    public function testWithoutATimeOrAFrameNothingIsAimedAtInThem(): void
+    {
+        $document = (new ShippedDocuments())->standard('chicken-eight-piece');
+        $whole = Standard::read(Node::of($document, 'standard'));
+        $document->time = $document->frame = null;
+        $without = Standard::read(Node::of($document, 'standard'));
+        foreach (['time', 'frame'] as $component) {
+            self::assertNotNull(self::about($component, [])->aimIn($whole));
+            self::assertNull(self::about($component, [])->aimIn($without));
+        }
+    }
+
     #[DataProvider('shipped')]
     public function testAPieceIsOneThingOnBothSidesAndIsAimedAtByItsWindow(Standard $standard): void
     {

@@ -36,6 +36,10 @@ final class StandardLookTest extends TestCase
         self::assertContains([FindingKind::CriterionEasy, $easy, null], $found);
         self::assertContains([FindingKind::CriterionHard, $hard, null], $found);
         self::assertContains([FindingKind::CriterionApart, $apart, null], $found);
+        $figure = static fn(FindingKind $kind): ?float => (array_values(array_filter($look->findings(), static fn(Finding $it): bool => $it->kind === $kind))[0] ?? null)?->figure;
+        self::assertSame(1.0, $figure(FindingKind::CriterionEasy), 'everybody has all of it');
+        self::assertEqualsWithDelta(1 / self::TRAYS, $figure(FindingKind::CriterionHard), 1e-12, 'one tray has it');
+        self::assertLessThan(-0.9, $figure(FindingKind::CriterionApart), 'it goes down where the rest goes up');
         self::assertContains([FindingKind::CriteriaAlike, $twin, $other], $found);
         self::assertNotContains([FindingKind::CriteriaAlike, $twin, $apart], $found);
         // In the middle nothing was ever given.
