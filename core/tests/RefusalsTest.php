@@ -115,6 +115,7 @@ final class RefusalsTest extends TestCase
         $turn = static fn(string $id, string $kind, string $day): \stdClass => Lots::fact($id, $kind, ['lot' => 'l', 'on' => $day]);
         $void = static fn(string $target, string $id = 'v'): \stdClass => Lots::fact($id, 'void', ['target' => $target, 'reason' => 'x']);
         $frozen = $turn('f', 'freeze', '2026-03-03');
+        $slow = [Lots::pot('p'), Lots::drawn('d', 'p'), Lots::cooled('c', 'd', '12:00:00', 60), Lots::cooled('e', 'd', '15:00:00', 30)];
         $tables = static function (array $of): \Closure {
             return static function () use ($of): mixed {
                 $node = Node::of(Lots::made('l', $of), 'fact');
@@ -148,7 +149,9 @@ final class RefusalsTest extends TestCase
             [MessageCode::NotForANeed, 'facts[1].to: is needed for service or for a practical', $on(Lots::need('n', ['to' => 'waste']))],
             [MessageCode::MassOrVolume, 'facts[2]: says neither how much it weighs nor its volume', $on(Lots::pot('p'), Lots::fact('d', 'draw', ['pot' => 'p', 'made' => '2026-03-02']))],
             [MessageCode::PotIsUsed, 'facts[3].target: something was drawn from this pot; take that back first', $on(Lots::pot('p'), Lots::drawn('d', 'p'), $void('p'))],
-            [MessageCode::LotIsBarred, 'facts[5].to: was cooled too slowly: it goes in the bin, nowhere else', $on(Lots::pot('p'), Lots::drawn('d', 'p'), Lots::cooled('c', 'd', '12:00:00', 60), Lots::cooled('e', 'd', '15:00:00', 30), $move(['lot' => 'd', 'mass_mg' => 1]))],
+            [MessageCode::LotIsBarred, 'facts[5].to: was cooled too slowly: it goes in the bin, nowhere else', $on(...[...$slow, $move(['lot' => 'd', 'mass_mg' => 1])])],
+            [MessageCode::LotIsBarred, 'facts[5].lot: was cooled too slowly: it goes in the bin, nowhere else', $on(...[...$slow, Lots::fact('f', 'freeze', ['lot' => 'd', 'on' => '2026-03-02'])])],
+            [MessageCode::LotIsBarred, 'facts[6].lot: was cooled too slowly: it goes in the bin, nowhere else', $on(...[...$slow, Lots::fact('w', 'weigh', ['lot' => 'd', 'mass_mg' => 1]), Lots::fact('r', 'raw', ['lot' => 'd', 'treatment' => 'exempt', 'text' => 'x'])])],
             [MessageCode::NeverThere, 'facts[1].to: does not go there: it clouds a stock', static function (): void {
                 $node = Node::of(Lots::fact('m', 'move', ['lot' => 'l', 'to' => 'stock', 'mass_mg' => 1]), 'facts[1]');
                 $fact = LotFactReader::read($node);

@@ -217,6 +217,10 @@ final class LedgerTest extends TestCase
         $this->send($at(0) + self::fact('cool', ['lot' => $tin['id'], 'c' => 57]), $at(60) + self::fact('cool', ['lot' => $tin['id'], 'c' => 30]))->assertOk()->assertJsonPath('lots.0.cooling.verdict', 'open')->assertJsonPath('lots.0.is_barred', false);
         $this->send($at(121) + self::fact('cool', ['lot' => $tin['id'], 'c' => 24]))->assertOk()->assertJsonPath('lots.0.cooling.verdict', 'too_slow_first')->assertJsonPath('lots.0.destinations', ['waste']);
         $this->send(self::fact('move', ['lot' => $tin['id'], 'to' => 'service', 'mass_mg' => 1]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].to');
+        $this->send(self::fact('freeze', ['lot' => $tin['id'], 'on' => now()->toDateString()]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].lot');
+        $label = (new Parser())->parseContent((string) $this->get("/api/v1/ledger/labels?lots={$tin['id']}")->assertOk()->getContent())->getText();
+        self::assertStringContainsString('DO NOT USE: cooled too slowly', (string) preg_replace('/\s+/', ' ', $label));
+        self::assertStringNotContainsString('Use by', $label);
         $this->send(self::fact('void', ['target' => $pot['id'], 'reason' => 'x']))->assertUnprocessable();
         $this->send(self::fact('move', ['lot' => $tin['id'], 'to' => 'waste', 'mass_mg' => 3_000_000, 'text' => 'Cooled too slowly']))->assertOk()->assertJsonPath('lots.0.on_hand_mg', 0);
         $this->artisan('lots:rebuild')->assertSuccessful();

@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, expect, test } from "vitest";
+import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import { answerWith, browser, json, online, problem, type Asked } from "./support/browser";
 import type { SentCapture, SentLotFact, Tray } from "../../ui/src/api/types";
 import { sendAgain, startSending } from "../../ui/src/offline/sender";
@@ -53,8 +53,9 @@ afterEach(() => {
   running = [];
 });
 
+const frozen = (id: string): SentLotFact => ({ kind: "freeze", id, at: "2026-03-02T09:00:00.000Z", lot: "l", on: "2026-03-02" });
+
 test("lots go up after the weights they are made of, each tap by itself; what is refused stays whole with its reason", async () => {
-  const fact = (id: string): SentLotFact => ({ kind: "freeze", id, at: "2026-03-02T09:00:00.000Z", lot: "l", on: "2026-03-02" });
   const asked = browser((it) => {
     if (!it.path.endsWith("/ledger/facts")) return tray(it);
 
@@ -63,7 +64,7 @@ test("lots go up after the weights they are made of, each tap by itself; what is
   await store.lots.bulkAdd(
     [["good", "too"], ["bad"], ["last"]].map((ids) => ({
       user: "marit",
-      facts: ids.map(fact),
+      facts: ids.map(frozen),
       words: ids.join(),
       offsetMs: 0,
       refusal: null,
@@ -201,6 +202,51 @@ test("what always fails steps aside after three tries, and holds nothing up; it 
   await sendAgain("marit");
   kick();
   await expect.poll(left).toEqual([]);
+});
+
+test("what stepped aside goes up after the rest; where it fails once more it is left alone for a minute", async () => {
+  let now = Date.now();
+  const clock = vi.spyOn(Date, "now").mockImplementation(() => now);
+  const asked = browser((it) => (idsOf(it).includes("bad") ? problem(500, "Something went wrong here") : tray(it)));
+  await store.waiting.add({ user: "marit", offsetMs: 0, refusal: null, failures: 3, ...note("bad") });
+  await waits([note("a", "two")]);
+  const { kick } = send();
+  await expect.poll(() => asked.map(idsOf)).toEqual([["a"], ["bad"]]);
+  await waits([note("b")]);
+  kick();
+  await expect.poll(left).toEqual(["bad"]);
+  expect(asked.map(idsOf)).toEqual([["a"], ["bad"], ["b"]]);
+  answerWith(tray);
+  now += 60_000;
+  await waits([note("c")]);
+  kick();
+  await expect.poll(left).toEqual([]);
+  expect(asked.map(idsOf).slice(3)).toEqual([["c"], ["bad"]]);
+  clock.mockRestore();
+});
+
+test("lots and practice of one who failed at them often go up too, once the server takes them", async () => {
+  const asked = browser((it) => json(it.path.endsWith("/ledger/facts") ? { lots: [], gone: [], next: 1 } : { tray: "t" }));
+  const head = { user: "marit", offsetMs: 0, refusal: null, failures: 3 };
+  await store.lots.add({ ...head, facts: [frozen("f")], words: "Into the freezer" });
+  await store.practice.add({ ...head, standard: "s", said: { tray: "t", capture: note("x").capture } } as WaitingPractice);
+  send();
+  await expect.poll(() => Promise.all([store.lots.count(), store.practice.count()])).toEqual([0, 0]);
+  expect(asked.map(({ path }) => path)).toEqual(["/api/v1/ledger/facts", "/api/v1/practice/s/trays/t/captures"]);
+});
+
+test.each([
+  ["a tray", ["/api/v1/attempts/one/captures"]],
+  ["the ledger", ["/api/v1/attempts/one/captures", "/api/v1/ledger/facts"]],
+])("where %s cannot be reached, what stands on it waits", async (_, paths) => {
+  const asked = browser((it) => (it.path === paths.at(-1) ? Promise.reject(new TypeError("Failed to fetch")) : tray(it)));
+  await waits([note("a")]);
+  await store.lots.add({ user: "marit", offsetMs: 0, refusal: null, facts: [frozen("f")], words: "Into the freezer" });
+  await store.practice.add({ user: "marit", offsetMs: 0, refusal: null, standard: "s", said: { tray: "t", capture: note("x").capture } });
+  send();
+  // Twice: whatever is tried again begins at what failed.
+  await expect.poll(() => asked.length).toBeGreaterThanOrEqual(paths.length + 1);
+  expect(asked.map(({ path }) => path)).toEqual([...paths, ...Array.from({ length: asked.length - paths.length }, () => paths.at(-1))]);
 });
 
 for (const status of [403, 404, 408]) {

@@ -75,7 +75,9 @@ final readonly class LotBook
             $fact instanceof LotWithdrawal => $this->checkWithdrawal($fact, $node),
             $fact instanceof Moved => $this->checkMove($fact, $node),
             $fact instanceof Divided => $this->checkMass($fact->lot, $fact->massMg, $node),
-            $fact instanceof FreezerTurn => $this->checkTurn($this->lot($fact->lot, $node), $fact, $node),
+            $fact instanceof IntoFreezer => $this->checkTurn($this->usable($fact->lot, $node), $fact, $node),
+            $fact instanceof OutOfFreezer => $this->checkTurn($this->lot($fact->lot, $node), $fact, $node),
+            $fact instanceof RawRecorded => $this->usable($fact->lot, $node),
             default => $this->lot($fact->about(), $node),
         };
 
@@ -90,6 +92,14 @@ final readonly class LotBook
     private function lot(string $id, Node $node): Lot
     {
         return $this->lots[$id] ?? throw $node->at('lot')->fail(MessageCode::NoSuchLot);
+    }
+
+    /** What was cooled too slowly is neither kept in the freezer nor served raw. */
+    private function usable(string $id, Node $node): Lot
+    {
+        $lot = $this->lot($id, $node);
+
+        return $lot->isBarred() ? throw $node->at('lot')->fail(MessageCode::LotIsBarred) : $lot;
     }
 
     private function pot(string $id, Node $node): Pot

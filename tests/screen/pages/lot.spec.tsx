@@ -151,6 +151,7 @@ test("a lot whose day is over, and one that cooled too slowly, go in the bin", a
 test("a barred lot says why, and its reason is written for it", async () => {
   await openLot(history(lot("Stock", { id: "stock", is_barred: true, destinations: ["waste"] })));
   expect(screen.getByRole("alert").textContent).toContain("Cooled too slowly: it goes in the bin, nowhere else.");
+  expect(screen.queryByRole("button", { name: "Into the freezer" })).toBeNull();
   await press(user, "Take out");
   await areTaken([{ kind: "move", lot: "stock", to: "waste", mass_mg: 500_000, text: "Cooled too slowly" }]);
 });

@@ -1,11 +1,13 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Cooling } from "../../api/types";
+import { Picture } from "../../parts/Picture";
 import { useTimeWords } from "../../parts/times";
 
 const HOUR_MS = 3_600_000;
 const SPAN_MS = 7 * HOUR_MS;
-const TOP_C = 90;
+/** A stock is read as it comes off the boil. */
+const TOP_C = 100;
 const WIDTH = 620;
 const HEIGHT = 220;
 const LEFT = 40;
@@ -32,29 +34,30 @@ export function CoolingChart({ cooling }: { cooling: Cooling }) {
 
   return (
     <Box>
-      <Box
-        component="svg"
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      <Picture
         role="img"
-        aria-label={`${verdictWords[cooling.verdict]}: ${readings.join(", ")}`}
-        sx={{ width: "100%", maxWidth: 720, display: "block", color: "text.primary" }}
+        label={`${verdictWords[cooling.verdict]}: ${readings.join(", ")}`}
+        width={WIDTH}
+        height={HEIGHT}
+        maxWidth={720}
+        text={{ xs: 20, sm: 13 }}
       >
         {[57, 21, 5].map((c) => (
           <g key={c}>
             <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(c)} y2={y(c)} stroke="currentColor" strokeOpacity={0.25} />
-            <text x={LEFT - 6} y={y(c) + 4} textAnchor="end" fontSize={13} fill="currentColor">
+            <text x={LEFT - 6} y={y(c) + 4} textAnchor="end">
               {c}°
             </text>
           </g>
         ))}
         {[0, 1, 2, 3, 4, 5, 6].map((hour) => (
-          <text key={hour} x={x(start + hour * HOUR_MS)} y={HEIGHT - 6} textAnchor="middle" fontSize={12} fill="currentColor">
+          <text key={hour} x={x(start + hour * HOUR_MS)} y={HEIGHT - 6} textAnchor="middle">
             {hour} h
           </text>
         ))}
         <Box component="g" sx={{ color: "secondary.main" }}>
           <path
-            d={`M${x(start + 2 * HOUR_MS)} ${y(TOP_C - 15)} V${y(21)} H${x(start + 6 * HOUR_MS)} V${y(5)}`}
+            d={`M${x(start + 2 * HOUR_MS)} ${y(75)} V${y(21)} H${x(start + 6 * HOUR_MS)} V${y(5)}`}
             fill="none"
             stroke="currentColor"
             strokeWidth={2.5}
@@ -71,7 +74,7 @@ export function CoolingChart({ cooling }: { cooling: Cooling }) {
             <circle key={it.at_ms} cx={x(it.at_ms)} cy={y(it.c)} r={4} fill="currentColor" />
           ))}
         </Box>
-      </Box>
+      </Picture>
       <Typography variant="body2" sx={{ color: isBad ? "error.main" : "text.secondary" }}>
         <strong>{verdictWords[cooling.verdict]}.</strong> {readings.join(", ")}
       </Typography>

@@ -7,7 +7,7 @@ import { DivideSlip, PanSlip, RawSlip } from "./LotSlips";
 import { useToday } from "../../offline/useToday";
 import type { TakeLots } from "./useTakeLots";
 
-/** What else is done with a lot: divided, weighed as one, frozen and thawed, recorded for raw service. */
+/** What else is done with a lot: divided, weighed as one, frozen and thawed, recorded for raw service. What was cooled too slowly is not kept. */
 export function LotActions({ lot, lots }: { lot: Lot; lots: TakeLots }) {
   const mass = useMassWords();
   const today = useToday();
@@ -17,9 +17,11 @@ export function LotActions({ lot, lots }: { lot: Lot; lots: TakeLots }) {
   return (
     <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
       {lot.frozen_since === null ? (
-        <Button onClick={() => void lots.take(`${lot.title} into the freezer`, [{ kind: "freeze", lot: lot.id, on: today }])}>
-          Into the freezer
-        </Button>
+        !lot.is_barred && (
+          <Button onClick={() => void lots.take(`${lot.title} into the freezer`, [{ kind: "freeze", lot: lot.id, on: today }])}>
+            Into the freezer
+          </Button>
+        )
       ) : (
         <Button onClick={() => void lots.take(`${lot.title} out of the freezer`, [{ kind: "thaw", lot: lot.id, on: today }])}>
           Out of the freezer
@@ -27,7 +29,7 @@ export function LotActions({ lot, lots }: { lot: Lot; lots: TakeLots }) {
       )}
       <Button onClick={() => setSlip("divide")}>Divide …</Button>
       <Button onClick={() => setSlip("pan")}>Weigh the container …</Button>
-      {lot.is_cooked_only && <Button onClick={() => setSlip("raw")}>Record for raw service …</Button>}
+      {lot.is_cooked_only && !lot.is_barred && <Button onClick={() => setSlip("raw")}>Record for raw service …</Button>}
       {slip === "divide" && (
         <DivideSlip
           lot={lot}
