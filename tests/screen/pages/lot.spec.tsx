@@ -152,6 +152,7 @@ test("a barred lot says why, and its reason is written for it", async () => {
   await openLot(history(lot("Stock", { id: "stock", is_barred: true, destinations: ["waste"] })));
   expect(screen.getByRole("alert").textContent).toContain("Cooled too slowly: it goes in the bin, nowhere else.");
   expect(screen.queryByRole("button", { name: "Into the freezer" })).toBeNull();
+  expect(screen.queryByText(/Use by/)).toBeNull();
   await press(user, "Take out");
   await areTaken([{ kind: "move", lot: "stock", to: "waste", mass_mg: 500_000, text: "Cooled too slowly" }]);
 });

@@ -68,7 +68,7 @@ export function LotPage() {
         </Box>
         <Typography>
           {lot.practical ?? `From the pot, ${lowerFirst(lot.species)}`}, {day(lot.made_on)}
-          {lot.container !== null && `. ${lot.container}`}. {lot.use_by !== null && `Use by ${day(lot.use_by)}.`}
+          {lot.container !== null && `. ${lot.container}`}. {lot.use_by !== null && !lot.is_barred && `Use by ${day(lot.use_by)}.`}
           {lot.frozen_since !== null && ` Frozen since ${day(lot.frozen_since)}: no day counts meanwhile.`}
           {lot.allergen !== null && ` Allergen: ${lot.allergen}.`}
         </Typography>
