@@ -235,6 +235,22 @@ test("lots and practice of one who failed at them often go up too, once the serv
   expect(asked.map(({ path }) => path)).toEqual(["/api/v1/ledger/facts", "/api/v1/practice/s/trays/t/captures"]);
 });
 
+test("what was refused, of a tray, the ledger or practice, goes up once more when it is sent again", async () => {
+  browser((it) => json(it.path.endsWith("/ledger/facts") ? { lots: [], gone: [], next: 1 } : { tray: "t" }));
+  const head = { user: "marit", offsetMs: 0, refusal: "No such piece" };
+  await store.waiting.add({ ...head, ...note("a") });
+  await store.lots.add({ ...head, facts: [frozen("f")], words: "Into the freezer" });
+  await store.practice.add({ ...head, standard: "s", said: { tray: "t", capture: note("x").capture } });
+  const { kick } = send();
+  const counts = () => Promise.all([store.waiting.count(), store.lots.count(), store.practice.count()]);
+  await sendAgain("teodor");
+  kick();
+  expect(await counts()).toEqual([1, 1, 1]);
+  await sendAgain("marit");
+  kick();
+  await expect.poll(counts).toEqual([0, 0, 0]);
+});
+
 test.each([
   ["a tray", ["/api/v1/attempts/one/captures"]],
   ["the ledger", ["/api/v1/attempts/one/captures", "/api/v1/ledger/facts"]],
