@@ -657,7 +657,7 @@ test("a check weight before the hour: a scale that is off is told there, at weig
   await loadSettles(page, () => page.getByRole("button", { name: "Put it on" }).click());
   await page.getByRole("button", { name: "Take check weight" }).click();
   await expect(check).toContainText("The scale is within its limits.");
-  await page.getByRole("button", { name: "Take it off" }).click();
+  await loadSettles(page, () => page.getByRole("button", { name: "Take it off" }).click());
 });
 
 test.describe("the look at a carcass, by touch", () => {

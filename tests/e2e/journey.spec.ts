@@ -16,10 +16,9 @@ test("by keyboard: from the carcass to the class sheet and the package", async (
   await test.step("receive, refuse what cannot be, start and stop the clock", async () => {
     await expect(page.getByText("Defects on arrival")).toBeVisible();
     // What somebody left on the scale of this station is taken off.
-    await page.getByRole("button", { name: "Take it off" }).click();
+    await loadSettles(page, () => page.getByRole("button", { name: "Take it off" }).click());
     await page.locator("body").click({ position: { x: 5, y: 790 } });
     await expect(page.getByRole("img", { name: "Reading 0 g" })).toBeVisible();
-    await page.locator('[data-scale="stable"]').waitFor();
     await page.keyboard.press("Enter");
     await expect(page.getByText("Not taken: nothing is on the scale")).toBeVisible();
     await page.keyboard.press("4");
