@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace DeftBlade\Core\Tests;
 
 use DeftBlade\Core\Trends\ControlChart;
+use DeftBlade\Core\Trends\Measure;
 use PHPUnit\Framework\TestCase;
 
 /** Whether a class is like the last ones. */
@@ -32,6 +33,16 @@ final class ControlChartTest extends TestCase
         self::assertSame(range(14, 19), array_column($run(7), 'index'));
         self::assertSame(['run'], array_values(array_unique(array_column($run(7), 'rule'))));
         self::assertSame([7, 8, 9, 17, 18, 19], array_column($run(10), 'index'));
+    }
+
+    public function testALimitLiesWhereAMeanCanLie(): void
+    {
+        // A mean of 20 and a mean range of 20: the limits are 20 − 53.2 and 20 + 53.2.
+        $limits = (new ControlChart([10.0, 30.0]))->limits();
+        $within = static fn(Measure $it): array => [round($limits->within($it->least(), $it->most())->lower, 1), round($limits->within($it->least(), $it->most())->upper, 1)];
+        self::assertSame([[0.0, 73.2], [0.0, 73.2], [-33.2, 1.0]], array_map($within, [Measure::Total, Measure::Scrape, Measure::Loss]));
+        $good = (new ControlChart([90.0, 98.0]))->limits();
+        self::assertSame([100.0, 1.0], [$good->within(Measure::Total->least(), Measure::Total->most())->upper, $good->within(0.0, Measure::PortionYield->most())->upper]);
     }
 
     public function testAValueOnTheMeanEndsARun(): void

@@ -71,7 +71,7 @@ test.describe("by touch", () => {
     await slip.getByLabel("From").fill("2026-03-02");
     await slip.getByLabel("Because").fill("Wrist in plaster");
     await slip.getByRole("button", { name: "Allow it" }).tap();
-    await expect(slip.getByText("more time × 1.5, from 2026-03-02: Wrist in plaster")).toBeVisible();
+    await expect(slip.getByText("more time × 1.5, from 2 Mar 2026: Wrist in plaster")).toBeVisible();
     await slip.getByRole("button", { name: "Change" }).tap();
     await expect(slip).toBeHidden();
     await expect(page.getByRole("listitem").filter({ hasText: "Kenji" })).toContainText("no fish; more time × 1.5");

@@ -43,7 +43,7 @@ final readonly class TrendChartView
         }
         $places = array_keys($means);
         $chart = new ControlChart(array_values($means));
-        $limits = $chart->limits();
+        $limits = $chart->limits()->within($measure->least(), $measure->most());
 
         return new self($measure, count($means), $limits->mean, $limits->lower, $limits->upper, array_map(static fn(Signal $it): SignalView => new SignalView($places[$it->index], $it->rule), $chart->signals()));
     }

@@ -8,4 +8,10 @@ namespace DeftBlade\Core\Trends;
 final readonly class ControlLimits
 {
     public function __construct(public float $mean, public float $meanRange, public float $lower, public float $upper) {}
+
+    /** Of values that cannot lie outside these two, neither can a limit. */
+    public function within(float $least, float $most): self
+    {
+        return new self($this->mean, $this->meanRange, max($least, $this->lower), min($most, $this->upper));
+    }
 }

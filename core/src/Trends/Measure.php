@@ -17,4 +17,20 @@ enum Measure: string
     case Scrape = 'scrape';
     /** The clock without its pauses, ms. */
     case Time = 'time';
+
+    /** What no mean is below; of the loss there is none, for a wet carcass can give more than was bought. */
+    public function least(): float
+    {
+        return $this === self::Loss ? -INF : 0.0;
+    }
+
+    /** What no mean is above. */
+    public function most(): float
+    {
+        return match ($this) {
+            self::Total => 100.0,
+            self::PortionYield, self::Loss => 1.0,
+            self::Scrape, self::Time => INF,
+        };
+    }
 }

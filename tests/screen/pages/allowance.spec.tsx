@@ -41,7 +41,7 @@ test("Enter in a line of an allowance allows it as soon as it is whole, and the 
 
   await type("From", "2026-03-02");
   await user.type(screen.getByLabelText("Because"), "{Enter}");
-  expect(await screen.findByText("more time × 1.25, from 2026-03-02: Wrist in plaster")).toBeTruthy();
+  expect(await screen.findByText("more time × 1.25, from 2 Mar 2026: Wrist in plaster")).toBeTruthy();
   expect(writesOf(asked).map((it) => it.operation)).toEqual(["POST /students/{student}/accommodations"]);
 
   await press(user, "Allow something");

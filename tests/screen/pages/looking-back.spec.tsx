@@ -145,12 +145,12 @@ const openCourse = (said: ReturnType<typeof course>) =>
 
 test("a course says how a student came on at each standard, and what keeps costing points", async () => {
   await openCourse(course({}));
-  await screen.findByText("Sandpiper. 3 released results from 2026-01-05 to 2026-03-27.");
+  await screen.findByText("Sandpiper. 3 released results from 5 Jan 2026 to 27 Mar 2026.");
   await screen.findByText("From 58.3 to 71.0 over 2 tries: 12.8 more.");
   expect(tableRows("Tries at Chicken, eight pieces")).toEqual([
-    "2026-01-10 | 58.3 | Pass | 70.0 % | 20:30",
-    "2026-02-10 | – | – | – | –",
-    "2026-03-10 | 71.0 | Pass | 70.0 % | 20:30",
+    "10 Jan 2026 | 58.3 | Pass | 70.0 % | 20:30",
+    "10 Feb 2026 | – | – | – | –",
+    "10 Mar 2026 | 71.0 | Pass | 70.0 % | 20:30",
   ]);
   expect(textsOf(within(screen.getByRole("list", { name: "To talk about at Chicken, eight pieces" })).getAllByRole("listitem"))).toEqual([
     "Wing joint, in 2 of 3 tries, −4.0 a try. Through the joint.",

@@ -26,6 +26,10 @@ export const day = (date: string): string =>
 /** "Monday 2 March 2026", where other years stand beside it, or it is read years later. */
 export const dayInFull = (date: string): string => `${day(date)} ${date.slice(0, 4)}`;
 
+/** "2 Mar 2026", where there is little room. */
+export const dayInShort = (date: string): string =>
+  new Date(`${date}T12:00:00Z`).toLocaleDateString("en-GB", { day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
+
 /** "1 station", "12 stations". */
 export const counted = (count: number, thing: string, things = `${thing}s`): string => `${count} ${count === 1 ? thing : things}`;
 

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import { Link } from "react-router";
 import type { DayNote, TrendChart, TrendClass } from "../../api/types";
-import { dayInFull } from "../../parts/format";
+import { dayInFull, dayInShort } from "../../parts/format";
 import { Picture } from "../../parts/Picture";
 import { useMassWords } from "../../parts/mass";
 import { measureTitles, said } from "./measures";
@@ -81,7 +81,7 @@ export function ControlPicture({ chart, classes, notes }: ControlPictureProps) {
         .filter((_, index) => index === 0 || index === shown.length - 1)
         .map((it, index) => (
           <text key={it.assessment} x={x(it.at)} y={HEIGHT - 8} textAnchor={index === 0 ? "start" : "end"} dx={index === 0 ? -6 : 6}>
-            {it.held_on}
+            {dayInShort(it.held_on)}
           </text>
         ))}
     </Picture>

@@ -5,7 +5,7 @@ import { Link, useParams } from "react-router";
 import type { CourseStandard } from "../../api/types";
 import { useCourse } from "../../api/useTrends";
 import { Rail } from "../../app/Rail";
-import { clock, counted, percent, points } from "../../parts/format";
+import { clock, counted, dayInShort, percent, points } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
@@ -31,7 +31,7 @@ export function CoursePage() {
         <Box sx={{ flex: 1, minWidth: 240 }}>
           <Typography variant="h1">{name}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
-            {group}. {counted(tries, "released result")} from {from} to {to}.
+            {group}. {counted(tries, "released result")} from {dayInShort(from)} to {dayInShort(to)}.
           </Typography>
         </Box>
         <Button
@@ -134,7 +134,7 @@ function Tries({ standard: { title, tries, standard_ms: standardMs } }: { standa
       {tries.map((it) => (
         <tr key={it.attempt}>
           <Box component="td" sx={{ whiteSpace: "nowrap" }}>
-            <Link to={`/result/${it.attempt}`}>{it.held_on}</Link>
+            <Link to={`/result/${it.attempt}`}>{dayInShort(it.held_on)}</Link>
           </Box>
           <FigureCell>{it.total === null ? "–" : points(it.total)}</FigureCell>
           <FigureCell>{it.band ?? "–"}</FigureCell>

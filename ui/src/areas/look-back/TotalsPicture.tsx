@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import type { ClassLook } from "../../api/types";
-import { dayInFull, points } from "../../parts/format";
+import { dayInFull, dayInShort, points } from "../../parts/format";
 import { Picture } from "../../parts/Picture";
 import { median } from "./median";
 
@@ -31,7 +31,7 @@ export function TotalsPicture({ look }: { look: ClassLook }) {
             sx={{ color: index === 0 ? "text.primary" : "text.secondary" }}
           >
             <text x={0} y={y + 5}>
-              {it.held_on}
+              {dayInShort(it.held_on)}
             </text>
             <line x1={LEFT} x2={WIDTH - RIGHT} y1={y} y2={y} stroke="currentColor" opacity={0.3} />
             {it.totals.map((total, at) => (

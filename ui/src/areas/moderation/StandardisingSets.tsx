@@ -19,9 +19,10 @@ export function StandardisingSets() {
       <Rail area="Standardising" steps={[{ label: "Between assessors", to: "/agreement" }, { label: "Standardising sets" }]} />
       <Typography variant="h1">Standardising sets</Typography>
       <Typography sx={{ color: "text.secondary", mb: 1, maxWidth: "65ch" }}>
-        Trays without names that everybody judges alone, and then looks at together.
+        Trays without names that everybody judges alone, and then looks at together. A set is made from the released trays of a practical,
+        under Moderate.
       </Typography>
-      {sets.data.length === 0 && <Notice title="No set yet">One is made from the released trays of a practical, under Moderate.</Notice>}
+      {sets.data.length === 0 && <Notice title="No set yet">The first one waits here for everybody who marks.</Notice>}
       <Box component="ul" sx={{ listStyle: "none", m: 0, p: 0 }}>
         {sets.data.map((it) => (
           <Box

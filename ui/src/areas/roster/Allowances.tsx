@@ -6,6 +6,7 @@ import type { Student } from "../../api/types";
 import { useAllow, useEndAllowance, type AllowanceSent } from "../../api/useRoster";
 import { useToday } from "../../offline/useToday";
 import { Field } from "../../parts/Field";
+import { dayInShort } from "../../parts/format";
 import { Pick } from "../../parts/Pick";
 import { saidOf } from "../../parts/problems";
 import { allowanceKinds, allowanceWords } from "./allowances";
@@ -56,7 +57,7 @@ export function Allowances({ student, isWriting, onWriting }: AllowancesProps) {
       {student.accommodations.map((it) => (
         <Box key={it.id} sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>
           <Typography variant="body2" sx={{ flex: "1 1 240px" }}>
-            {allowanceWords(it)}, from {it.from}: {it.reason}
+            {allowanceWords(it)}, from {dayInShort(it.from)}: {it.reason}
           </Typography>
           <Button size="small" disabled={end.isPending} onClick={() => end.mutate(it.id)} aria-label={`End it: ${allowanceWords(it)}`}>
             End it
