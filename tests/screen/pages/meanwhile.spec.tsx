@@ -1,4 +1,4 @@
-import { screen, waitFor } from "@testing-library/react";
+import { screen, waitFor, within } from "@testing-library/react";
 import { userEvent } from "@testing-library/user-event";
 import { expect, test } from "vitest";
 import type { Brief, BriefDocument, KeptDraft, School, Standard } from "../../../ui/src/api/types";
@@ -223,4 +223,30 @@ test("where the server cannot be reached, the school stays as it was and says so
   expect(await screen.findByText("The server does not answer; the last choice was not kept.")).toBeTruthy();
   expect(screen.getByRole("radio", { name: /^Grams/ }).getAttribute("aria-checked")).toBe("true");
   expect(sentTo("PATCH /school", asked)).toHaveLength(1);
+});
+
+test("a page that is opened while a choice is on its way is asked for again once it is made, and shown", async () => {
+  let choose = (): void => undefined;
+  const chosen = new Promise<void>((resolve) => (choose = resolve));
+  let isChosen = false;
+  const { asked } = await open(
+    "/standards/school",
+    school({
+      "GET /school": { ...choices, version: 1 },
+      "PATCH /school": async () => {
+        await chosen;
+        isChosen = true;
+
+        return { ...choices, units: "us", version: 2 };
+      },
+      // What was asked before is on its way still.
+      "GET /standards": () => (isChosen ? [] : new Promise(() => undefined)),
+    }),
+  );
+  await user.click(await screen.findByRole("radio", { name: "Pounds and ounces" }));
+  await user.click(within(screen.getByRole("navigation", { name: "Areas" })).getByRole("link", { name: "Standards" }));
+  await waitFor(() => expect(sentTo("GET /standards", asked)).toHaveLength(1));
+  choose();
+  await screen.findByRole("heading", { name: "The shelf is empty" });
+  expect(sentTo("GET /standards", asked)).toHaveLength(2);
 });

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient, type QueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient, type Query, type QueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { askAgain, tell } from "./askAgain";
 import { answer, api } from "./client";
@@ -60,8 +60,9 @@ async function send(queries: QueryClient, patch: SchoolPatch): Promise<NonNullab
     try {
       const chosen = await answer(api.PATCH("/school", { params: { header: { "If-Match": `"${version}"` } }, body: patch }));
       await tell(queries, schoolKey, chosen);
-      // Every answer is worded anew: what was asked before is asked again.
-      queries.removeQueries({ predicate: ({ queryKey: [what] }) => what !== schoolKey[0] && what !== sessionKey[0] });
+      // Every answer is worded anew. What a page shows, or waits for, is asked again: taken away under the page, it would never be answered.
+      queries.removeQueries({ type: "inactive", predicate: isWorded });
+      void askAgain(queries, { type: "active", predicate: isWorded });
       await askAgain(queries, sessionKey);
 
       return { isKept: true, words: "Chosen. Every screen and print follows." };
@@ -73,6 +74,8 @@ async function send(queries: QueryClient, patch: SchoolPatch): Promise<NonNullab
     }
   }
 }
+
+const isWorded = ({ queryKey: [what] }: Query): boolean => what !== schoolKey[0] && what !== sessionKey[0];
 
 const keysOf = (patch: SchoolPatch): string[] =>
   Object.entries(patch).flatMap(([key, value]) =>
