@@ -229,6 +229,8 @@ test("where a page is asked for again in vain, what was shown stays, and it is s
   await expect(stationCard(page, 1)).toBeVisible();
   await page.route("**/api/v1/**", (route) => route.fulfill({ status: 502, contentType: "text/html", body: "<h1>Bad gateway</h1>" }));
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Standards" }).click();
+  // Going back before it is there, the Bench would never have been left, nor asked for again.
+  await page.waitForURL("**/standards");
   await page.getByRole("navigation", { name: "Areas" }).getByRole("link", { name: "Bench" }).click();
   await expect(waiting(page)).toContainText("The server does not answer: what is shown may be old.");
   await expect(stationCard(page, 1)).toBeVisible();

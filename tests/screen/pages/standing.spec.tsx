@@ -70,6 +70,20 @@ test("practicals of today, of days to come and of earlier ones say whose they ar
   await screen.findByText(/Group Curlew$/);
 });
 
+test("a long day has every class on the Bench, in its order", async () => {
+  const titles = Array.from({ length: 11 }, (_, index) => `Class ${index + 1}`);
+  const one = like<Bench>("GET /bench", {}).today[0];
+  const today = titles.map((title): Practical => ({
+    ...one,
+    ...({ id: title, title, cancelled: null, trays: [] } as unknown as Practical),
+  }));
+  const bench: Bench = { date: "2026-03-04", today, earlier: [], coming: [], waiting: [], has_earlier: false, spare: null };
+  await open("/", school({ "GET /bench": bench }));
+  await waitFor(() =>
+    expect(textsOf(screen.getAllByRole("heading", { level: 2 })).filter((it) => it.startsWith("Class "))).toEqual(titles),
+  );
+});
+
 test("what is on hand stands by the day it must be gone; barred and frozen have shelves of their own", async () => {
   const lots = [
     lot("Frozen", { frozen_since: "2026-03-03", days_left: null, use_by: null }),

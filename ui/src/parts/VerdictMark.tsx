@@ -1,4 +1,3 @@
-import Box from "@mui/material/Box";
 import type { Verdict } from "../api/types";
 
 /** Pencil marks: a shape for each verdict, so that colour is never alone. */
@@ -33,15 +32,18 @@ interface VerdictMarkProps {
 
 export function VerdictMark({ verdict, size = 24, label }: VerdictMarkProps) {
   return (
-    <Box
-      component="svg"
+    <svg
       viewBox="0 0 24 24"
       width={size}
       height={size}
       {...(label === undefined ? { "aria-hidden": true } : { role: "img", "aria-label": label })}
-      sx={{ color: isOut(verdict) ? "error.main" : "text.primary", flex: "none", display: "block" }}
+      style={{
+        color: isOut(verdict) ? "var(--mui-palette-error-main)" : "var(--mui-palette-text-primary)",
+        flex: "none",
+        display: "block",
+      }}
     >
       <path d={strokes[verdict]} fill="none" stroke="currentColor" strokeWidth={2.6} strokeLinecap="round" strokeLinejoin="round" />
-    </Box>
+    </svg>
   );
 }

@@ -1,17 +1,22 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useDeferredValue } from "react";
+import type { Practical } from "../../api/types";
 import { useBench } from "../../api/useBench";
 import { useUser } from "../../api/useSession";
 import { Rail } from "../../app/Rail";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { day } from "../../parts/format";
+import { useInTurn } from "../../parts/useInTurn";
 import { OwnResults } from "./OwnResults";
 import { EarlierPractical, ComingPractical, TodaysPractical } from "./PracticalCard";
 import { EarlierPages } from "./EarlierPages";
 import { FirstSteps } from "./FirstSteps";
 import { WaitingList } from "./WaitingList";
+
+/** As many classes as a screen may show at once; a long day has more. */
+const ON_SCREEN = 4;
 
 export function Bench() {
   const user = useUser();
@@ -37,7 +42,7 @@ function StaffBench() {
         ) : today.length === 0 ? (
           <Notice title="Nothing is on today">Practicals of other days stand below; what waits is beside them.</Notice>
         ) : (
-          today.map((practical) => <TodaysPractical key={practical.id} practical={practical} />)
+          <Today practicals={today} />
         )}
         {coming.length > 0 && (
           <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
@@ -60,4 +65,12 @@ function StaffBench() {
       <WaitingList waiting={waiting} spare={spare} today={date} />
     </Box>
   );
+}
+
+function Today({ practicals }: { practicals: Practical[] }) {
+  const drawn = useInTurn(practicals.length, ON_SCREEN);
+
+  return practicals
+    .slice(0, drawn)
+    .map((practical, index) => <TodaysPractical key={practical.id} practical={practical} isFarDown={index >= ON_SCREEN} />);
 }

@@ -12,15 +12,23 @@ import { MiniTray } from "../../parts/MiniTray";
 import { day, points } from "../../parts/format";
 import { stageWords } from "../../parts/stages";
 
+const farDown = { contentVisibility: "auto", containIntrinsicSize: "auto none auto 900px" };
+
 /** Whose it is. A group need not be of a course. */
 const classOf = ({ course, group }: Practical): string => (course === "" ? `Group ${group}` : `${course}, group ${group}`);
 
+interface TodaysPracticalProps {
+  practical: Practical;
+  /** Laid out by the browser only when it comes near the screen; its height is guessed until then. */
+  isFarDown?: boolean;
+}
+
 /** Today's practical: a card for each station, each with its tray. */
-export function TodaysPractical({ practical }: { practical: Practical }) {
+export function TodaysPractical({ practical, isFarDown = false }: TodaysPracticalProps) {
   const judged = practical.trays.filter((tray) => tray.stage === "judged").length;
 
   return (
-    <Box component="section" aria-label={practical.title} sx={{ mt: 1 }}>
+    <Box component="section" aria-label={practical.title} sx={{ mt: 1, ...(isFarDown && farDown) }}>
       <Box sx={{ display: "flex", alignItems: "end", gap: 2, mb: 1.5 }}>
         <Box sx={{ flex: 1, minWidth: 0 }}>
           <Typography variant="h2">{practical.title}</Typography>
