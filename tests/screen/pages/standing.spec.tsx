@@ -11,6 +11,11 @@ import { lot } from "../support/lots";
 const user = userEvent.setup({ delay: null });
 const textsOf = (elements: HTMLElement[]): string[] => elements.map((it) => it.textContent);
 
+const practical = (title: string, said: Partial<Practical>): Practical => ({
+  ...like<Bench>("GET /bench", {}).today[0],
+  ...({ id: title, title, room: "Annexe", held_on: "2026-03-04", cancelled: null, assessors: [], trays: [], ...said } as Practical),
+});
+
 test("what waits stands by its weight, each leading to where it is done", async () => {
   const kinds: [Waiting["kind"], heading: string, address: string][] = [
     ["balance", "Weights to check", `/tray/${ID}/weigh`],
@@ -46,10 +51,6 @@ test("what waits stands by its weight, each leading to where it is done", async 
 });
 
 test("practicals of today, of days to come and of earlier ones say whose they are, with a course or without", async () => {
-  const practical = (title: string, said: Partial<Practical>): Practical => ({
-    ...like<Bench>("GET /bench", {}).today[0],
-    ...({ id: title, title, room: "Annexe", held_on: "2026-03-04", cancelled: null, assessors: [], trays: [], ...said } as Practical),
-  });
   const [withCourse, without] = [
     { course: "Larder 2", group: "Sandpiper" },
     { course: "", group: "Curlew" },
@@ -72,11 +73,7 @@ test("practicals of today, of days to come and of earlier ones say whose they ar
 
 test("a long day has every class on the Bench, in its order", async () => {
   const titles = Array.from({ length: 11 }, (_, index) => `Class ${index + 1}`);
-  const one = like<Bench>("GET /bench", {}).today[0];
-  const today = titles.map((title): Practical => ({
-    ...one,
-    ...({ id: title, title, cancelled: null, trays: [] } as unknown as Practical),
-  }));
+  const today = titles.map((title) => practical(title, { course: "", group: "Curlew" }));
   const bench: Bench = { date: "2026-03-04", today, earlier: [], coming: [], waiting: [], has_earlier: false, spare: null };
   await open("/", school({ "GET /bench": bench }));
   await waitFor(() =>
