@@ -167,3 +167,40 @@ test("no slip is wider than a phone", async ({ page }) => {
     await expect(slip).toBeHidden();
   }
 });
+
+test("on a phone the open area is in sight, and what lies beside it can be scrolled to", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page, "ilse");
+  const rail = areas(page);
+  await expect(rail.getByRole("link", { name: "People" })).not.toBeInViewport();
+  for (const [name, address] of [
+    ["Standards", "/standards"],
+    ["People", "/people"],
+    ["Bench", "/"],
+  ] as const) {
+    await page.goto(address);
+    await expect(rail.getByRole("link", { name })).toBeInViewport({ ratio: 1 });
+  }
+});
+
+test("on a phone the room stands two abreast, in its order; on a tablet as it is built", async ({ page }) => {
+  await signIn(page);
+  await areas(page).getByRole("link", { name: "Floor" }).click();
+  const tiles = page.locator("[data-station]");
+  await tiles.first().waitFor();
+  const abreast = (): Promise<number> =>
+    tiles.evaluateAll((all) => all.filter((it) => it.getBoundingClientRect().top === all[0]?.getBoundingClientRect().top).length);
+  const inOrder = (): Promise<string[]> =>
+    tiles.evaluateAll((all) =>
+      all
+        .map((it) => ({ station: it.getAttribute("data-station") ?? "", ...it.getBoundingClientRect().toJSON() }))
+        .sort((a, b) => a.top - b.top || a.left - b.left)
+        .map(({ station }) => station),
+    );
+  const built = await inOrder();
+  expect(await abreast()).toBeGreaterThan(2);
+  await page.setViewportSize({ width: 360, height: 740 });
+  await expect.poll(abreast).toBe(2);
+  expect(await inOrder()).toEqual(built);
+  await expect(tiles.first()).toContainText("Amina Berhane");
+});

@@ -1,7 +1,25 @@
 import Box from "@mui/material/Box";
-import { NavLink } from "react-router";
+import { useEffect, useRef } from "react";
+import { NavLink, useLocation } from "react-router";
 import { inOneRow } from "./inOneRow";
 import type { User } from "../api/types";
+
+const paper = "var(--mui-palette-background-paper)";
+const shade = "color-mix(in srgb, var(--mui-palette-text-primary) 55%, transparent)";
+
+/** A shade at either end beyond which there is more; the paper that lies over it moves with the areas. */
+const shades = [
+  `linear-gradient(to right, ${paper} 50%, transparent) left / 32px 100% no-repeat local`,
+  `linear-gradient(to left, ${paper} 50%, transparent) right / 32px 100% no-repeat local`,
+  `linear-gradient(to right, ${shade}, transparent) left / 14px 100% no-repeat scroll`,
+  `linear-gradient(to left, ${shade}, transparent) right / 14px 100% no-repeat scroll`,
+].join(", ");
+
+/** Where the areas need more room than there is, the open one is in sight. */
+function bringToTheMiddle(rail: HTMLElement | null): void {
+  const open = rail?.querySelector<HTMLElement>('[aria-current="page"]');
+  if (rail && open) rail.scrollLeft = open.offsetLeft - rail.offsetLeft - (rail.clientWidth - open.offsetWidth) / 2;
+}
 
 /** The areas of the screen, on the rail. */
 export function Areas({ user }: { user: User }) {
@@ -22,9 +40,14 @@ export function Areas({ user }: { user: User }) {
           ...(user.may_manage_people ? [{ to: "/people", label: "People" }] : []),
         ];
 
+  const rail = useRef<HTMLElement>(null);
+  const { pathname } = useLocation();
+  useEffect(() => bringToTheMiddle(rail.current), [pathname]);
+
   return (
     <Box
       component="nav"
+      ref={rail}
       aria-label="Areas"
       sx={{
         display: "flex",
@@ -32,7 +55,8 @@ export function Areas({ user }: { user: User }) {
         order: 1,
         width: "100%",
         overflowX: "auto",
-        [inOneRow]: { order: 0, width: "auto", overflowX: "visible" },
+        background: shades,
+        [inOneRow]: { order: 0, width: "auto", overflowX: "visible", background: "none" },
         "& a": {
           display: "flex",
           alignItems: "center",

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useColorScheme } from "@mui/material/styles";
 import { useRef, useState, type ReactNode } from "react";
 import { Link, Outlet, ScrollRestoration, useNavigate, useNavigation } from "react-router";
 import { UserContext, useSession } from "../api/useSession";
@@ -109,7 +108,6 @@ export function Shell() {
               Find
             </Button>
           )}
-          <SchemeSwitch />
           <Button
             size="small"
             onClick={() => setShowsShortcuts(true)}
@@ -163,18 +161,6 @@ function SkipLink({ onSkip }: { onSkip: () => void }) {
       }}
     >
       Skip to the page
-    </Button>
-  );
-}
-
-/** On a phone it stands on the page of one's own account. */
-function SchemeSwitch() {
-  const { mode, systemMode, setMode } = useColorScheme();
-  const isDark = (mode === "system" ? systemMode : mode) === "dark";
-
-  return (
-    <Button size="small" onClick={() => setMode(isDark ? "light" : "dark")} sx={{ display: { xs: "none", sm: "inline-flex" } }}>
-      {isDark ? "Light" : "Dark"}
     </Button>
   );
 }

@@ -143,8 +143,8 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
             aria-label="Stations"
             sx={{
               display: "grid",
-              gridTemplateColumns: `repeat(${abreast}, minmax(0, 1fr))`,
-              // On a phone a tile is narrow: names need lines of their own.
+              // A phone has room for two abreast, in the order of the room.
+              gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", sm: `repeat(${abreast}, minmax(0, 1fr))` },
               gridAutoRows: { xs: "minmax(190px, 1fr)", sm: "minmax(118px, 1fr)" },
               gap: 1,
               p: 1.5,
@@ -158,7 +158,7 @@ function Room({ server, others }: { server: FloorState; others: Present[] }) {
 
                 return (
                   it && (
-                    <Box key={number} sx={{ gridRow: y + 1, gridColumn: x + 1, display: "grid", minHeight: 0, minWidth: 0 }}>
+                    <Box key={number} sx={{ gridArea: { sm: `${y + 1} / ${x + 1}` }, display: "grid", minHeight: 0, minWidth: 0 }}>
                       <StationTile
                         station={it}
                         floor={floor}

@@ -80,7 +80,12 @@ export function ControlPicture({ chart, classes, notes }: ControlPictureProps) {
       {shown
         .filter((_, index) => index === 0 || index === shown.length - 1)
         .map((it, index) => (
-          <text key={it.assessment} x={x(it.at)} y={HEIGHT - 8} textAnchor={index === 0 ? "start" : "end"} dx={index === 0 ? -6 : 6}>
+          <text
+            key={it.assessment}
+            x={index === 0 ? PAD.left : WIDTH - PAD.right}
+            y={HEIGHT - 8}
+            textAnchor={index === 0 ? "start" : "end"}
+          >
             {dayInShort(it.held_on)}
           </text>
         ))}

@@ -25,19 +25,19 @@ export function Shelf() {
   return (
     <Box sx={{ px: 3, py: 2 }}>
       <Rail area="Standards" />
-      <Box sx={{ display: "flex", alignItems: "center" }}>
-        <Typography variant="h1" sx={{ flex: 1 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}>
+        <Typography variant="h1" sx={{ flex: "1 1 auto" }}>
           Standards
         </Typography>
-        <Button component={Link} to="/standards/school" sx={{ mr: 1 }}>
+        <Button component={Link} to="/standards/school">
           The school
         </Button>
-        <Button component={Link} to="/standards/policy" sx={{ mr: 1 }}>
+        <Button component={Link} to="/standards/policy">
           Grading policy
         </Button>
         {mayPublish && (
           <>
-            <Button component={Link} to="/standards/new" sx={{ mr: 1 }}>
+            <Button component={Link} to="/standards/new">
               New standard
             </Button>
             <ImportStandard />

@@ -83,7 +83,9 @@ export function Inspect({ tray, assessment, entries, round = "first" }: InspectP
           zIndex: 1,
           display: "flex",
           alignItems: "center",
-          gap: 2,
+          flexWrap: "wrap",
+          columnGap: 2,
+          rowGap: 0.5,
           py: 1,
           bgcolor: "background.default",
           borderBottom: "2px solid",
@@ -102,7 +104,7 @@ export function Inspect({ tray, assessment, entries, round = "first" }: InspectP
           size="small"
           disabled={entries.lastEntry === undefined}
           onClick={() => void entries.undo()}
-          sx={{ minHeight: 44, maxWidth: 460 }}
+          sx={{ minHeight: 44, maxWidth: "min(460px, 100%)" }}
         >
           <Box component="span" sx={{ overflow: "hidden", textOverflow: "ellipsis", whiteSpace: "nowrap" }}>
             {entries.lastEntry === undefined ? "Undo" : `Undo: ${say(entries.lastEntry.entry.capture)}`}

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import type { Policy } from "../../../api/types";
 import { Field } from "../../../parts/Field";
 import { NumberField } from "../../../parts/NumberField";
+import { WholeOrNot } from "../../../parts/WholeOrNot";
 import { Pick } from "../../../parts/Pick";
 import { Section } from "../../../parts/Section";
 
@@ -88,11 +89,12 @@ function BandScale({ bands }: { bands: Band[] }) {
               borderColor: "text.primary",
               bgcolor: "background.paper",
               lineHeight: 1.1,
-              whiteSpace: "nowrap",
             }}
           >
             <Box sx={{ typography: "figure", fontSize: 16 }}>{it.min}</Box>
-            <Box sx={{ typography: "label", fontSize: 15, overflow: "hidden", textOverflow: "ellipsis" }}>{it.label}</Box>
+            <Box sx={{ typography: "label", fontSize: 15 }}>
+              <WholeOrNot>{it.label}</WholeOrNot>
+            </Box>
           </Box>
         );
       })}

@@ -1,12 +1,10 @@
 import Box from "@mui/material/Box";
+import { WholeOrNot } from "../../../parts/WholeOrNot";
 import { percent } from "../../../parts/format";
 
 interface WeightBarProps {
   components: { id: string; title: string; weight: number }[];
 }
-
-/** From how wide a stretch is its name still readable in it, as a share of the whole. */
-const NAMED_FROM = 0.075;
 
 /** The whole grade as one bar, each component as wide as it counts; it always adds up to 100 %. */
 export function WeightBar({ components }: WeightBarProps) {
@@ -26,12 +24,9 @@ export function WeightBar({ components }: WeightBarProps) {
           sx={{
             flex: `${it.weight} 0 0`,
             minWidth: 0,
-            px: it.weight / whole < NAMED_FROM ? 0 : 0.75,
-            display: "flex",
-            alignItems: "center",
             overflow: "hidden",
-            whiteSpace: "nowrap",
-            textOverflow: "ellipsis",
+            px: 0.5,
+            py: 1.25,
             typography: "label",
             fontSize: 15,
             borderLeft: index === 0 ? 0 : "1px solid",
@@ -39,11 +34,7 @@ export function WeightBar({ components }: WeightBarProps) {
             bgcolor: index % 2 === 0 ? "background.paper" : "divider",
           }}
         >
-          {it.weight / whole >= NAMED_FROM && (
-            <Box component="span" sx={{ overflow: "hidden", textOverflow: "ellipsis" }}>
-              {it.title}
-            </Box>
-          )}
+          <WholeOrNot>{it.title}</WholeOrNot>
         </Box>
       ))}
     </Box>
