@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Middleware\GiveSession;
 use App\Http\ScaleEvents;
 use App\Live\Push;
 use App\Photos\PhotoStore;
@@ -18,6 +19,7 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\Storage;
@@ -39,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton('session', static fn(Application $app): OpenSessions => new OpenSessions($app));
+        $this->app->singleton(StartSession::class, static fn(Application $app): GiveSession => new GiveSession($app->make('session')));
         $this->app->singleton(KeptSchool::class);
         $this->app->bind(School::class, static fn(Application $app): School => $app->make(KeptSchool::class)->inForce());
         $this->app->singleton(Push::class, static fn(): Push => new Push(is_string($address = config('live.publish')) ? $address : null));

@@ -21,12 +21,18 @@ final class OpenSession extends EncryptedStore
 
     public function save(): void
     {
-        if ($this->attributes === $this->known && $this->get('_flash') === self::NO_FLASH && $this->handler instanceof EndedSessions && $this->handler->isFresh()) {
+        if (! $this->isToBeWritten()) {
             $this->started = false;
 
             return;
         }
         parent::save();
+    }
+
+    /** It is new, something in it changed, or the time of its last use is to be written down again. */
+    public function isToBeWritten(): bool
+    {
+        return $this->attributes !== $this->known || $this->get('_flash') !== self::NO_FLASH || ! $this->handler instanceof EndedSessions || ! $this->handler->isFresh();
     }
 
     /** Nobody is led back to an earlier page here, and it would differ at every request. */

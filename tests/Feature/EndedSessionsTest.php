@@ -8,6 +8,9 @@ use App\Actions\EndSessions;
 use App\Models\User;
 use App\Sessions\EndedSessions;
 use App\Sessions\OpenSession;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -72,6 +75,33 @@ final class EndedSessionsTest extends TestCase
         $this->travel(6)->minutes();
         $use();
         self::assertNotSame($second, $payload(), 'its time is written down again');
+    }
+
+    /** An answer that comes late would else give the browser the id of before somebody signed in. */
+    public function testTheBrowserIsGivenTheIdWhereTheSessionIsWrittenDownOnly(): void
+    {
+        config(['session.encrypt' => true, 'session.driver' => 'database']);
+        $given = static function (string $id, ?string $word = null): ?string {
+            app('session')->forgetDrivers();
+            $request = Request::create('/', cookies: [config()->string('session.cookie') => $id]);
+            $answer = app(StartSession::class)->handle($request, static function (Request $request) use ($word): Response {
+                if ($word !== null) {
+                    $request->session()->put('word', $word);
+                }
+
+                return new Response();
+            });
+            self::assertInstanceOf(Response::class, $answer);
+
+            return (array_values($answer->headers->getCookies())[0] ?? null)?->getValue();
+        };
+        $id = str_repeat('d', 40);
+        self::assertSame([$id, null], [$given($id), $given($id)]);
+        self::assertSame([$id, null], [$given($id, 'first'), $given($id, 'first')]);
+        $this->travel(6)->minutes();
+        self::assertSame([$id, null], [$given($id), $given($id)]);
+        $this->sessions()->destroy($id);
+        self::assertNotContains($given($id), [$id, null]);
     }
 
     public function testOtherSessionsGoOn(): void

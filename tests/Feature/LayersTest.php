@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Http' => ['Actions', 'Brief', 'Calendar', 'Demo', 'Live', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School'],
+        'Http' => ['Actions', 'Brief', 'Calendar', 'Demo', 'Live', 'Models', 'People', 'Photos', 'Policies', 'Roster', 'Scale', 'School', 'Sessions'],
         'Console' => ['Actions', 'Http', 'Live', 'Models', 'Scale', 'School'],
         'Actions' => ['Brief', 'Models', 'Notifications', 'People', 'Photos', 'Roster', 'School', 'TryOut'],
         'Brief' => ['Models', 'School'],
