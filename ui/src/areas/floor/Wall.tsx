@@ -37,7 +37,7 @@ function Clocks({ server }: { server: Floor }) {
       sx={{
         display: "grid",
         gridTemplateColumns: { xs: "repeat(2, minmax(0, 1fr))", md: `repeat(${abreast}, minmax(0, 1fr))` },
-        gridAutoRows: { xs: "132px", md: "1fr" },
+        gridAutoRows: { xs: "minmax(132px, 1fr)", md: "1fr" },
         gap: 1,
         p: 1.5,
         flex: 1,
