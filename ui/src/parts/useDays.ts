@@ -15,6 +15,9 @@ export interface ChosenDays {
   choose: (change: Partial<Days>) => void;
 }
 
+/** A term of fifteen weeks. */
+export const USUAL_DAYS_BACK = 105;
+
 const canBeAsked = ({ from, to }: Days): boolean => from !== "" && to !== "" && from <= to;
 
 /** The days one asks about. They stand in the address, so that a page opened again, or sent to somebody, is about the same days. */

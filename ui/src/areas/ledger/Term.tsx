@@ -7,10 +7,9 @@ import { ProblemNotice } from "../../parts/Notice";
 import { LedgerPage } from "./LedgerPage";
 import { TermCosts } from "./TermCosts";
 import { useToday } from "../../offline/useToday";
-import { useDays } from "../../parts/useDays";
+import { USUAL_DAYS_BACK, useDays } from "../../parts/useDays";
 import { daysAfter, mondayOf } from "../../parts/weeks";
 
-const USUAL_DAYS_BACK = 105;
 const LAST_DAY = 6;
 
 /** What practicals cost over a term or any days: all together, by standard, course and student, and where the carcasses went week by week. */

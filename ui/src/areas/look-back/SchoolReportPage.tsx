@@ -13,11 +13,10 @@ import { ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
 import { Section } from "../../parts/Section";
 import { downloadSpreadsheet } from "../../parts/spreadsheet";
-import { useDays } from "../../parts/useDays";
+import { USUAL_DAYS_BACK, useDays } from "../../parts/useDays";
 import { daysAfter, mondayOf } from "../../parts/weeks";
 import { incidentTitles, reportSheets } from "./reportSheets";
 
-const USUAL_DAYS_BACK = 105;
 const LAST_DAY = 6;
 
 /** What the school did over a term, for whoever answers for it: on a page, as PDF, as a workbook. Nobody is named. */

@@ -12,14 +12,12 @@ import { counted, percent, points } from "../../parts/format";
 import { Loading } from "../../parts/Loading";
 import { Notice, ProblemNotice } from "../../parts/Notice";
 import { FigureCell, PlainTable } from "../../parts/PlainTable";
-import { useDays } from "../../parts/useDays";
+import { USUAL_DAYS_BACK, useDays } from "../../parts/useDays";
 import { daysAfter } from "../../parts/weeks";
 import { CriteriaStrip } from "./CriteriaStrip";
 import { DifferencePicture } from "./DifferencePicture";
 import { kappaWords } from "./kappaWords";
 import { signed } from "../../parts/signed";
-
-const USUAL_DAYS_BACK = 105;
 
 /** How far assessors lie apart over some days: criterion by criterion, pair by pair, and in the totals. */
 export function AgreementPage() {
