@@ -72,6 +72,17 @@ final class BriefChangesTest extends TestCase
         self::assertStringContainsString('STATUS:CANCELLED', (string) $this->get($link)->getContent());
     }
 
+    public function testOneOfWhichAResultWasReleasedIsNotCancelled(): void
+    {
+        $practical = $this->practical();
+        $this->setUpCrown();
+        $practical->update(['brief_id' => $this->id]);
+        $this->postJson("/api/v1/assessments/{$practical->id}/release", [])->assertOk();
+        $this->cancel()->assertConflict()->assertJsonPath('detail', 'A result of this practical was released already; it cannot be cancelled.');
+        self::assertNull($practical->refresh()->cancelled);
+        self::assertSame(0, BriefChange::query()->count());
+    }
+
     public function testOneThatIsNotSetIsChangedInItsBrief(): void
     {
         $this->as('marit')->save(self::brief(), 0)->assertOk();

@@ -92,6 +92,16 @@ final class BriefDocumentTest extends TestCase
         BriefDocument::read(Node::of($document, 'brief'));
     }
 
+    public function testAListHasAnEndToo(): void
+    {
+        $document = self::brief();
+        $document->lists[0]->students = array_map(static fn(int $it): string => sprintf('0198c000-0000-7000-8000-%012d', $it), range(1, 200));
+        self::assertCount(200, BriefDocument::read(Node::of($document, 'brief'))->lists[0]->students);
+        $document->lists[0]->students[] = '0198c000-0000-7000-8000-000000000201';
+        $this->expectExceptionObject(InvalidPackage::at('brief.lists[0].students', MessageCode::TooMany, ['most' => 200]));
+        BriefDocument::read(Node::of($document, 'brief'));
+    }
+
     private static function brief(): \stdClass
     {
         return json_decode(json_encode([

@@ -308,5 +308,6 @@ final class BriefTest extends TestCase
         $two = $this->save(self::brief(['scales' => 2]), 1)->assertOk()->json('hour');
         self::assertLessThan($hour['p95_wait_s'], $two['p95_wait_s']);
         self::assertLessThanOrEqual($hour['smallest_gap_s'], $two['smallest_gap_s']);
+        $this->save(self::brief(['waves' => 1]), 2)->assertOk()->assertJsonPath('hour.waves', 1)->assertJsonPath('hour.smallest_gap_s', null);
     }
 }

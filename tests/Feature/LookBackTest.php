@@ -281,6 +281,19 @@ final class LookBackTest extends TestCase
         self::assertSame([[['name' => 'cut', 'count' => 1]], $before['withdrawn']], [$count()['incidents'], $count()['withdrawn']]);
     }
 
+    public function testResultsThatWereIssuedAgainAreCounted(): void
+    {
+        $reissued = fn(): mixed => $this->as('marit')->getJson('/api/v1/school-report')->assertOk()->json('reissued');
+        $before = $reissued();
+        $attempt = $this->station(1);
+        $release = fn(array $body) => $this->postJson("/api/v1/assessments/$attempt->assessment_id/release", $body)->assertOk()->assertJson(['released' => 1]);
+        $release(['attempts' => [$attempt->id]]);
+        self::assertSame($before, $reissued());
+        $this->postJson("/api/v1/attempts/$attempt->id/captures", ['device' => 'Larder tablet 1', 'captures' => [self::capture(['kind' => 'fault', 'fault' => 'bone-chip'])]])->assertOk();
+        $release(['attempts' => [$attempt->id], 'reason' => 'A chip was found']);
+        self::assertSame($before + 1, $reissued());
+    }
+
     /** The term under another policy is what the core makes of each package with it. */
     public function testATermUnderAnotherPolicy(): void
     {

@@ -90,6 +90,21 @@ final class ReleasesTest extends TestCase
         self::assertSame('entries_since', $this->rowOf($attempt)['release_state']);
     }
 
+    public function testAnotherResultOfTheSameTotalIsAnotherResult(): void
+    {
+        $this->release()->assertOk();
+        $attempt = $this->station(1);
+        $total = $this->rowOf($attempt)['total'];
+        $pieces = array_column((array) $this->getJson("/api/v1/attempts/{$attempt->id}/verdict")->assertOk()->json('result.pieces'), 'mass_mg', 'id');
+        // A gram from one wing to the other: both stay within their windows.
+        $weights = [self::capture(['kind' => 'piece', 'piece' => 'wing.left', 'mass_mg' => $pieces['wing.left'] + 1_000]), self::capture(['kind' => 'piece', 'piece' => 'wing.right', 'mass_mg' => $pieces['wing.right'] - 1_000])];
+        $this->postJson("/api/v1/attempts/{$attempt->id}/captures", ['device' => 'test', 'captures' => $weights])->assertOk();
+        $row = $this->rowOf($attempt);
+        self::assertSame([$total, 'changed'], [$row['total'], $row['release_state']]);
+        $this->release(['attempts' => [$attempt->id], 'reason' => 'Weighed again'])->assertOk()->assertJson(['released' => 1]);
+        self::assertSame('current', $this->rowOf($attempt)['release_state']);
+    }
+
     public function testAResultThatIsNotFinalOrNotOfTheClassIsNotReleased(): void
     {
         $this->release(['attempts' => [$this->station(9)->id]])->assertUnprocessable()->assertJsonPath('errors.0.path', 'attempts');

@@ -174,6 +174,20 @@ final class RosterTest extends TestCase
         $this->plan($zip)->assertJson(['new' => 0, 'changed' => 0, 'same' => 2]);
     }
 
+    public function testAOneRosterZipNeedsNeitherCoursesNorSessionsAndCallsPeopleAsTheyAreCalled(): void
+    {
+        $files = [
+            'users.csv' => "sourcedId,status,givenName,familyName,preferredGivenName\nu1,active,Adelaide,Nyberg,Ada\nu2,active,Bo,Lindqvist,\n",
+            'classes.csv' => "sourcedId,status,title,courseSourcedId,termSourcedIds\nk1,active,Heron,c1,\"t1,t2\"\n",
+            'enrollments.csv' => "sourcedId,status,classSourcedId,userSourcedId,role\ne1,active,k1,u1,Student\ne2,active,k1,u2,student\ne3,active,k1,u9,student\ne4,active,k9,u1,student\n",
+        ];
+        $said = fn(array $files): array => array_map(static fn(array $it): array => [$it['name'], $it['group']], (array) $this->plan(self::zip($files))->assertOk()->assertJson(['new' => 2, 'problems' => []])->json('lines'));
+        self::assertSame([['Ada Nyberg', 'Heron'], ['Bo Lindqvist', 'Heron']], $said($files));
+        // Of several terms the first is taken.
+        $files['academicSessions.csv'] = "sourcedId,status,title\nt1,active,spring\nt2,active,summer\n";
+        self::assertSame([['Ada Nyberg', 'Heron, spring'], ['Bo Lindqvist', 'Heron, spring']], $said($files));
+    }
+
     public function testWhatIsExportedComesInAgainAsItWas(): void
     {
         $this->import(self::HEADER."9,=cmd() Ada,ada@b.example,Larder 1,Heron,spring\n10,\"Åke, den yngre\",,Larder 1,Heron,spring\n")->assertOk();
