@@ -9,7 +9,7 @@ import { scaleOf } from "./scaleOf";
 
 const WIDTH = 560;
 const HEIGHT = 210;
-const PAD = { left: 10, right: 92, top: 26, bottom: 32 };
+const PAD = { left: 10, right: 92, top: 26, bottom: 44 };
 
 interface ControlPictureProps {
   chart: TrendChart;

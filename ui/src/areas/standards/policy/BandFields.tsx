@@ -3,9 +3,9 @@ import Button from "@mui/material/Button";
 import type { Policy } from "../../../api/types";
 import { Field } from "../../../parts/Field";
 import { NumberField } from "../../../parts/NumberField";
-import { WholeOrNot } from "../../../parts/WholeOrNot";
 import { Pick } from "../../../parts/Pick";
 import { Section } from "../../../parts/Section";
+import { WholeOrNot } from "../../../parts/WholeOrNot";
 
 interface BandFieldsProps {
   policy: Policy;
