@@ -48,13 +48,14 @@ export function CutMap({
   lit = [],
 }: CutMapProps) {
   const [focused, setFocused] = useState<string | null>(null);
-  const drag = useDrag(onDrop);
+  const { area, ...drag } = useDrag(onDrop);
   const { drawn, seams, holderOf, largest } = useMemo(() => draw(plan, parts, holders), [plan, parts, holders]);
   const titles = new Map(parts.map((it) => [it.id, (it.title ?? it.id).replace(/, (left|right)$/, "")]));
   const around = (holder: string | null): Seam[] => seams.filter((it) => holder !== null && it.isSeam && it.holders.includes(holder));
 
   return (
     <Box
+      ref={onDrop === undefined ? null : area}
       component="svg"
       viewBox={`-1 -1 102 ${drawn.height + 2}`}
       {...(isBare ? { "aria-hidden": true } : { role: "group", "aria-label": "Cut map" })}

@@ -1,4 +1,4 @@
-import { useRef, useState, type PointerEvent } from "react";
+import { useCallback, useRef, useState, type PointerEvent } from "react";
 
 /** How far a pointer moves before it drags instead of tapping, in px. */
 const SLACK = 6;
@@ -20,7 +20,17 @@ export function useDrag(onDrop: ((block: string, other: string) => void) | undef
     setDragged(null);
   };
 
+  // A browser takes a finger that lifts while it moves for a fling, and gives the next tap no click: here it is none.
+  const area = useCallback((element: Element | null) => {
+    const keep = (event: Event): void => void (from.current !== null && event.preventDefault());
+    element?.addEventListener("touchmove", keep, { passive: false });
+
+    return () => element?.removeEventListener("touchmove", keep);
+  }, []);
+
   return {
+    /** The ref of what holds the blocks. */
+    area,
     block: dragged?.block ?? null,
     over: dragged?.over ?? null,
     /** The click that ends a drag chooses nothing. */

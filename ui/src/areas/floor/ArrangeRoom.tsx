@@ -38,7 +38,7 @@ export function ArrangeRoom({ floor, onDone }: { floor: Floor; onDone: () => voi
     else if (inHand === station) setInHand(null);
     else put(inHand, spot);
   };
-  const drag = useDrag((from, to) => {
+  const { area, ...drag } = useDrag((from, to) => {
     const { row, column } = spotOf(from);
     const station = rows[row]?.[column];
     if (station !== undefined) put(station, spotOf(to));
@@ -57,6 +57,7 @@ export function ArrangeRoom({ floor, onDone }: { floor: Floor; onDone: () => voi
           : `Station ${inHand}: choose the place where it stands.`}
       </Typography>
       <Box
+        ref={area}
         role="group"
         aria-label="Places of the room"
         sx={{ display: "grid", gridTemplateColumns: `repeat(${abreast}, minmax(0, 1fr))`, gap: 1 }}
