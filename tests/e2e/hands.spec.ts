@@ -19,6 +19,50 @@ const tooSmall = (page: Page): Promise<string[]> =>
     LEAST_PX,
   );
 
+/** Lines of text of the page that lie over one another, by more than the air between lines; what is drawn, folded, cut off or scrolled under is left out. */
+const lyingOver = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    /** What is left of a box that its holders cut off. */
+    const seenOf = (box: DOMRect, holder: Element | null): DOMRect => {
+      if (holder === null) return box;
+      const cut = holder.getBoundingClientRect();
+      const [left, top] = [Math.max(box.left, cut.left), Math.max(box.top, cut.top)];
+      const isCut = getComputedStyle(holder).overflow !== "visible";
+      const size = [Math.min(box.right, cut.right) - left, Math.min(box.bottom, cut.bottom) - top] as const;
+
+      return seenOf(isCut ? new DOMRect(left, top, Math.max(0, size[0]), Math.max(0, size[1])) : box, holder.parentElement);
+    };
+    const isStuck = (holder: Element | null): boolean =>
+      holder !== null && (["sticky", "fixed"].includes(getComputedStyle(holder).position) || isStuck(holder.parentElement));
+    const lines: { text: string; node: Node; box: DOMRect }[] = [];
+    const nodes = document.createTreeWalker(document.querySelector("main") ?? document.body, NodeFilter.SHOW_TEXT);
+    for (let node = nodes.nextNode(); node !== null; node = nodes.nextNode()) {
+      const text = node.textContent?.trim() ?? "";
+      const holder = node.parentElement;
+      if (
+        text === "" ||
+        holder === null ||
+        holder.closest("svg, option, details:not([open])") !== null ||
+        !holder.checkVisibility() ||
+        isStuck(holder)
+      )
+        continue;
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      lines.push(...[...range.getClientRects()].map((box) => ({ text, node, box: seenOf(box, holder) })));
+    }
+    const isOver = (one: DOMRect, other: DOMRect): boolean =>
+      Math.min(one.right, other.right) - Math.max(one.left, other.left) > 2 &&
+      Math.min(one.bottom, other.bottom) - Math.max(one.top, other.top) > Math.min(one.height, other.height) / 2;
+
+    return lines.flatMap((one, index) =>
+      lines
+        .slice(index + 1)
+        .filter((other) => other.node !== one.node && isOver(one.box, other.box))
+        .map((other) => `“${one.text}” and “${other.text}”`),
+    );
+  });
+
 test("whatever is pressed with wet hands is large enough: the room, its rounds, the tray", async ({ browser, baseURL }) => {
   const tablet = await browser.newContext({
     baseURL: baseURL ?? "",
@@ -49,7 +93,7 @@ test("whatever is pressed with wet hands is large enough: the room, its rounds, 
   await tablet.close();
 });
 
-test("no page is wider than a phone, or than a tablet shown at 200 %", async ({ page }) => {
+test("no page is wider than a phone, or than a tablet shown at 200 %, and no line lies over another", async ({ page }) => {
   await signIn(page, "ilse");
   const seen = ["/", "/floor", "/brief", "/ledger", "/ledger/on-hand", "/ledger/pots", "/ledger/money", "/ledger/week", "/ledger/term"];
   seen.push("/roster", "/roster/import", "/people", "/people/changes", "/account", "/standardising", "/agreement");
@@ -95,6 +139,7 @@ test("no page is wider than a phone, or than a tablet shown at 200 %", async ({ 
       await expect(page.getByText(/^Fetching .*…$/)).toHaveCount(0);
       const needs = await page.evaluate(() => document.documentElement.scrollWidth);
       expect.soft(needs, `${address} at ${String(width)}`).toBeLessThanOrEqual(width);
+      expect.soft(await lyingOver(page), `${address} at ${String(width)}`).toEqual([]);
     }
   }
 });

@@ -18,8 +18,9 @@ export function Reasons({ result, policy }: { result: AttemptResult; policy: Pol
           key={reason.text}
           sx={{
             display: "grid",
-            gridTemplateColumns: "64px 108px minmax(0, 1fr)",
+            gridTemplateColumns: { xs: "56px minmax(0, 1fr)", sm: "64px 108px minmax(0, 1fr)" },
             columnGap: 1.5,
+            rowGap: 0.5,
             alignItems: "baseline",
             py: 0.75,
             borderBottom: "1px solid",
@@ -38,10 +39,21 @@ export function Reasons({ result, policy }: { result: AttemptResult; policy: Pol
             </Typography>
             <Box aria-hidden sx={{ mt: "3px", height: 4, width: `${(100 * reason.lost) / largest}%`, bgcolor: "steel.main" }} />
           </Box>
-          <Typography variant="body2">{reason.text}</Typography>
+          <Typography variant="body2" sx={{ gridColumn: { xs: "2", sm: "auto" } }}>
+            {reason.text}
+          </Typography>
         </Box>
       ))}
-      <Box component="li" sx={{ display: "grid", gridTemplateColumns: "64px 1fr", columnGap: 1.5, py: 0.75, alignItems: "baseline" }}>
+      <Box
+        component="li"
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "56px minmax(0, 1fr)", sm: "64px 1fr" },
+          columnGap: 1.5,
+          py: 0.75,
+          alignItems: "baseline",
+        }}
+      >
         <Typography variant="figure" sx={{ fontSize: 19, textAlign: "right" }}>
           {sum === 0 ? "0" : `−${sum.toFixed(2)}`}
         </Typography>

@@ -29,8 +29,8 @@ export function TodaysPractical({ practical, isFarDown = false }: TodaysPractica
 
   return (
     <Box component="section" aria-label={practical.title} sx={{ mt: 1, ...(isFarDown && farDown) }}>
-      <Box sx={{ display: "flex", alignItems: "end", gap: 2, mb: 1.5 }}>
-        <Box sx={{ flex: 1, minWidth: 0 }}>
+      <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "end", columnGap: 2, rowGap: 1, mb: 1.5 }}>
+        <Box sx={{ flex: "1 1 220px", minWidth: 0 }}>
           <Typography variant="h2">{practical.title}</Typography>
           <Typography sx={{ color: "text.secondary" }}>
             {classOf(practical)}, {practical.room}. {judged} of {practical.trays.length} trays judged.
@@ -120,11 +120,20 @@ interface PracticalLineProps {
 /** A practical of another day: one line. */
 function PracticalLine({ practical, where, state, to }: PracticalLineProps) {
   return (
-    <Box sx={{ display: "flex", alignItems: "center", gap: 2, borderTop: "1px solid", borderColor: "divider", py: 1 }}>
-      <Typography variant="label" sx={{ width: 190 }}>
-        {day(practical.held_on)}
-      </Typography>
-      <Box sx={{ flex: 1, minWidth: 0 }}>
+    <Box
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "minmax(0, 1fr) auto", sm: "190px minmax(0, 1fr) auto auto" },
+        alignItems: "center",
+        columnGap: 2,
+        rowGap: 0.5,
+        borderTop: "1px solid",
+        borderColor: "divider",
+        py: 1,
+      }}
+    >
+      <Typography variant="label">{day(practical.held_on)}</Typography>
+      <Box sx={{ minWidth: 0, gridArea: { xs: "2 / 1", sm: "auto" } }}>
         <Typography variant="h3" component="p">
           {practical.title}
         </Typography>
@@ -134,7 +143,9 @@ function PracticalLine({ practical, where, state, to }: PracticalLineProps) {
         <MarkedBy assessors={practical.assessors} />
         <Standing practical={practical} />
       </Box>
-      <Typography variant="label">{state}</Typography>
+      <Typography variant="label" sx={{ justifySelf: "end" }}>
+        {state}
+      </Typography>
       <Button size="small" component={Link} to={to.address}>
         {to.label}
       </Button>
