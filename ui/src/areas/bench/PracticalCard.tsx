@@ -62,6 +62,7 @@ function StationCard({ tray, practical }: { tray: TrayCard; practical: Practical
         display: "flex",
         flexDirection: "column",
         alignItems: "stretch",
+        justifyContent: "flex-start",
         textAlign: "left",
         minWidth: 0,
         bgcolor: "background.paper",
