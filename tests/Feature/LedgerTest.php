@@ -181,6 +181,16 @@ final class LedgerTest extends TestCase
         self::assertSame($before, $rows());
     }
 
+    /** RFC 9562: the version is the first digit of the third group. */
+    public function testAFactHasAnIdThatTellsItsTime(): void
+    {
+        $fact = $this->as('marit')->lotOf($this->proposal('thigh'));
+        foreach (['0190f5a0-0000-4000-8000-000000000001', '0190f5a0-0000-1000-8000-000000000001', 'thigh'] as $id) {
+            $this->send(['id' => $id] + $fact)->assertUnprocessable()->assertJsonPath('errors.0.path', 'facts[0].id');
+        }
+        $this->send($fact)->assertOk();
+    }
+
     public function testTheCursorTellsWhatIsNew(): void
     {
         $this->as('marit');

@@ -264,8 +264,11 @@ final class LookBackTest extends TestCase
         $count = fn(): array => array_intersect_key((array) $this->as('marit')->getJson('/api/v1/school-report')->assertOk()->json(), ['incidents' => 1, 'warm' => 1, 'withdrawn' => 1]);
         $outLong = fn(): mixed => $this->as('marit')->getJson('/api/v1/school-report')->json('out_long');
         self::assertSame(0, $outLong());
-        ResultRow::query()->whereKey(ResultRow::query()->where('assessment_id', $this->rehearsal()->id)->where('status', 'final')->firstOrFail()->attempt_id)->update(['out_ms' => 3 * 3_600_000]);
-        self::assertSame(1, $outLong());
+        $attempt = ResultRow::query()->where('assessment_id', $this->rehearsal()->id)->where('status', 'final')->firstOrFail()->attempt_id;
+        foreach ([7_200_000 => 0, 7_200_001 => 1] as $out => $tooLong) {
+            ResultRow::query()->whereKey($attempt)->update(['out_ms' => $out]);
+            self::assertSame($tooLong, $outLong(), "$out ms of two hours");
+        }
         $before = $count();
         $attempt = $this->station(3);
         $warm = self::capture(['kind' => 'look', 'not' => [], 'core_c' => 7.2]);
@@ -304,11 +307,18 @@ final class LookBackTest extends TestCase
         $ofTheHouse = static fn(mixed $it): bool => str_starts_with((string) data_get($it, 'title'), 'Eight pieces');
         self::assertSame([], array_merge([], ...array_column(array_filter((array) $same->json('classes'), $ofTheHouse), 'bands')));
         self::assertSame([0], array_values(array_unique(array_column(array_filter((array) $same->json('classes'), $ofTheHouse), 'totals'))));
+        self::assertIsFloat($same->json('icc_before'));
         self::assertEqualsWithDelta($same->json('icc_before'), $same->json('icc_after'), 1e-9);
         foreach ($policy['bands'] as $index => $band) {
             $policy['bands'][$index]['min'] = $band['min'] > 0 ? $band['min'] + 5 : 0;
         }
+        // The latest first, whichever was set down last.
+        [$days, $order] = [array_column((array) $same->json('classes'), 'held_on'), array_column((array) $same->json('classes'), 'assessment')];
+        [$latest, $earliest] = [0, count($days) - 1];
+        Assessment::query()->whereKey($order[$latest])->update(['held_on' => $days[$earliest]]);
+        Assessment::query()->whereKey($order[$earliest])->update(['held_on' => $days[$latest]]);
         $stricter = $this->postJson('/api/v1/policy/try-term', $policy)->assertOk();
+        self::assertSame([$order[$earliest], $order[$latest]], [$stricter->json("classes.$latest.assessment"), $stricter->json("classes.$earliest.assessment")]);
         $moved = array_merge([], ...array_column(array_filter((array) $stricter->json('classes'), $ofTheHouse), 'bands'));
         self::assertNotSame([], $moved);
         foreach ($moved as $it) {

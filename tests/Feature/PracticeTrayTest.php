@@ -41,6 +41,18 @@ final class PracticeTrayTest extends TestCase
         self::assertSame(['clock', 'clock', 'clock'], array_column((array) $this->getJson("$this->address/trays/$tray")->json('captures'), 'kind'));
     }
 
+    /** T. P. Wright, Factors affecting the cost of airplanes, Journal of the Aeronautical Sciences (1936): on an 80 % curve the eighth try takes 0.512 of the first. */
+    public function testTimesOnALearningCurveSayWhichTryComesToTheStandard(): void
+    {
+        $this->as('teodor')->getJson($this->address)->assertOk()->assertJsonPath('curve', null);
+        foreach (range(1, 4) as $try) {
+            $day = sprintf('2026-06-%02dT10:00:00', $try);
+            $presented = (new \DateTimeImmutable("$day UTC"))->modify('+'.round(2_900 * $try ** log(0.8, 2)).' seconds');
+            $this->take((string) Str::uuid7(), [self::fact('clock', ['event' => 'start'], "$day.000Z"), self::fact('clock', ['event' => 'stop'], $presented->format('Y-m-d\TH:i:s.v\Z'))])->assertOk();
+            $this->getJson($this->address)->assertJsonPath('curve', ['tries' => $try, 'missing' => 4 - $try, 'standard_ms' => 1_500_000, 'at_try' => $try === 4 ? 8 : null]);
+        }
+    }
+
     public function testAStepIsOneOfTheCard(): void
     {
         $steps = count((array) $this->as('amina')->getJson($this->address)->json('steps'));

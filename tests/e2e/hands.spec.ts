@@ -228,6 +228,20 @@ test("on a phone the open area is in sight, and what lies beside it can be scrol
   }
 });
 
+test("on a phone the head of the Bench leads to what waits, far below; on a wide screen it stands beside", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await signIn(page);
+  const heading = page.getByRole("heading", { name: "What waits" });
+  const toIt = page.getByRole("button", { name: /^What waits: \d+$/ });
+  await expect(toIt).toBeVisible();
+  await expect(heading).not.toBeInViewport();
+  await toIt.click();
+  await expect(heading).toBeInViewport();
+  await expect(heading).toBeFocused();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await expect(toIt).toBeHidden();
+});
+
 test("on a phone the room stands two abreast, in its order; on a tablet as it is built", async ({ page }) => {
   await signIn(page);
   await areas(page).getByRole("link", { name: "Floor" }).click();

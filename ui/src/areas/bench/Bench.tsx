@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useDeferredValue } from "react";
+import { useDeferredValue, useRef } from "react";
 import type { Practical } from "../../api/types";
 import { useBench } from "../../api/useBench";
 import { useUser } from "../../api/useSession";
@@ -26,17 +27,30 @@ export function Bench() {
 
 function StaffBench() {
   const bench = useBench();
+  const waits = useRef<HTMLHeadingElement>(null);
   // Drawn in short steps: it is the largest page that stands at the beginning.
   const shown = useDeferredValue(bench.data);
   if (bench.isLoadingError) return <ProblemNotice problem={bench.error} onRetry={() => void bench.refetch()} />;
   if (shown === undefined) return <Loading what="the Bench" />;
   const { date, today, earlier, coming, waiting, spare, has_earlier: hasEarlier } = shown;
+  const waitsFor = waiting.length + (spare === null ? 0 : 1);
+  const toWhatWaits = (): void => {
+    waits.current?.scrollIntoView();
+    waits.current?.focus({ preventScroll: true });
+  };
 
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 340px" }, flex: 1 }}>
       <Rail area="Bench" />
       <Box sx={{ p: 3, minWidth: 0 }}>
-        <Typography variant="h1">{day(date)}</Typography>
+        <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", justifyContent: "space-between", columnGap: 2, rowGap: 1 }}>
+          <Typography variant="h1">{day(date)}</Typography>
+          {waitsFor > 0 && (
+            <Button onClick={toWhatWaits} sx={{ display: { md: "none" } }}>
+              What waits: {waitsFor}
+            </Button>
+          )}
+        </Box>
         {today.length + earlier.length + coming.length === 0 ? (
           <FirstSteps />
         ) : today.length === 0 ? (
@@ -62,7 +76,7 @@ function StaffBench() {
         ))}
         {hasEarlier && <EarlierPages />}
       </Box>
-      <WaitingList waiting={waiting} spare={spare} today={date} />
+      <WaitingList heading={waits} waiting={waiting} spare={spare} today={date} />
     </Box>
   );
 }

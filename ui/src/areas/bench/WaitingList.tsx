@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import ButtonBase from "@mui/material/ButtonBase";
 import Typography from "@mui/material/Typography";
+import type { RefObject } from "react";
 import { Link } from "react-router";
 import type { Bench as BenchData, Waiting } from "../../api/types";
 import { SpareLots } from "./SpareLots";
@@ -26,7 +27,15 @@ const target = (it: Waiting): string => {
   return `/tray/${it.attempt}/${it.kind === "inspect" ? "inspect" : "weigh"}`;
 };
 
-export function WaitingList({ waiting, spare, today }: { waiting: Waiting[]; spare: BenchData["spare"]; today: string }) {
+interface WaitingListProps {
+  /** Gone to from the head of a narrow page, where the list stands far below. */
+  heading: RefObject<HTMLHeadingElement | null>;
+  waiting: Waiting[];
+  spare: BenchData["spare"];
+  today: string;
+}
+
+export function WaitingList({ heading, waiting, spare, today }: WaitingListProps) {
   const kinds = (Object.keys(headings) as Waiting["kind"][]).filter((kind) => waiting.some((it) => it.kind === kind));
 
   return (
@@ -35,7 +44,7 @@ export function WaitingList({ waiting, spare, today }: { waiting: Waiting[]; spa
       aria-label="What waits"
       sx={{ borderLeft: { md: "2px solid" }, borderColor: { md: "text.primary" }, bgcolor: "background.paper", p: 3 }}
     >
-      <Typography variant="h2" gutterBottom>
+      <Typography ref={heading} tabIndex={-1} variant="h2" gutterBottom>
         What waits
       </Typography>
       {kinds.length === 0 && spare === null && <Typography sx={{ color: "text.secondary" }}>Nothing.</Typography>}

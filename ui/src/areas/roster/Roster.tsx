@@ -31,7 +31,7 @@ export function Roster() {
     <Box sx={{ px: { xs: 2, sm: 3 }, py: 2 }}>
       <Rail area="Roster" />
       <Box sx={{ display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1, mb: 2 }}>
-        <Typography variant="h1" sx={{ flex: 1, minWidth: 160 }}>
+        <Typography variant="h1" sx={{ flex: { xs: "1 1 100%", md: 1 } }}>
           Roster
         </Typography>
         <Button component="a" href={`/api/v1/roster.csv${group === undefined ? "" : `?group=${group.id}`}`} download>
